@@ -274,12 +274,9 @@ final class Seen
         if (self::isWound($move) && ! self::isFlat($turned)) {
             $pieces = self::wound($turned, $move, $wireMm);
 
-            return self::bulge($turned)->lengthMm() < self::WIDE * $wireMm ? $pieces : array_map(
-                fn (SeenSpan $part): SeenSpan => $part->rank > 0 && $this->isOverBeads($part->told, $wireMm)
-                    ? $part->ranked(2, $part->rank)
-                    : $part,
-                $pieces,
-            );
+            return self::bulge($turned)->lengthMm() < self::WIDE * $wireMm
+                ? $pieces
+                : array_map(fn (SeenSpan $part): SeenSpan => $this->overBeads($part, $wireMm), $pieces);
         }
         $parts = [$turned];
         if ($turned->from->z * $turned->to->z < 0) {
@@ -312,16 +309,16 @@ final class Seen
         };
     }
 
-    /** Whether half a turn passes before a bead, as what is wound over bound beads does. */
-    private function isOverBeads(Span $half, float $wireMm): bool
+    /** The near half of a turn, before the beads that it passes before, as what is wound over bound beads does. */
+    private function overBeads(SeenSpan $half, float $wireMm): SeenSpan
     {
-        foreach (self::LOOKED_AT as $share) {
-            if ($this->isBeforeBead($half->at($share), $wireMm)) {
-                return true;
+        foreach ($half->rank > 0 ? self::LOOKED_AT : [] as $share) {
+            if ($this->isBeforeBead($half->told->at($share), $wireMm)) {
+                return $half->ranked(2, $half->rank);
             }
         }
 
-        return false;
+        return $half;
     }
 
     /**
@@ -465,8 +462,8 @@ final class Seen
      * What is wound over other turns is drawn after them, whichever comes first on its wire.
      *
      * @param  list<Stroke>  $strokes
-     * @param  array<int, non-empty-array<int, float>>  $near  of each move how near the near halves of its turns are, in
-     *     thicknesses of the wire, by their places
+     * @param  array<int, non-empty-array<int, float>>  $near  how near the near halves of the turns of each move are,
+     *     in thicknesses of the wire, by their places
      * @return list<Stroke>
      */
     private static function overEachOther(array $strokes, array $near): array

@@ -38,15 +38,31 @@ final readonly class Handwork
     ) {
     }
 
+    /** Looked at from behind, where makers do. */
+    public static function turnOver(Moment $moment, string $text, int $turn): self
+    {
+        return new self($moment, 'Turn it over', $text, Operation::TurnOver, 'fingers', turn: $turn);
+    }
+
+    /** The same, of several wires so far: how much is made after it, in wires. */
+    public function upTo(float $share): self
+    {
+        return new self(
+            $this->moment, $this->title, $this->text, $this->operation, $this->tool, $this->count, $this->counted,
+            $this->cautions, $this->turn, $this->puts, $this->isOfWire, $share, $this->lights, $this->asks,
+        );
+    }
+
     /**
-     * Looked at from behind, where makers do.
+     * The same, with what else is looked at.
      *
      * @param  list<string>  $lights
      */
-    public static function turnOver(Moment $moment, string $text, int $turn, array $lights = []): self
+    public function lighting(array $lights): self
     {
         return new self(
-            $moment, 'Turn it over', $text, Operation::TurnOver, 'fingers', turn: $turn, lights: $lights,
+            $this->moment, $this->title, $this->text, $this->operation, $this->tool, $this->count, $this->counted,
+            $this->cautions, $this->turn, $this->puts, $this->isOfWire, $this->share, $lights, $this->asks,
         );
     }
 

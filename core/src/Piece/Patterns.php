@@ -208,7 +208,8 @@ final class Patterns
                 Family::Earring,
                 [$ear, ['free-wire', [['mist', 14]], ['course' => <<<'WIRES'
                     from 0 10 heading down · straight 30 as stem · straight 2 · spiral 2
-                    | turn 90 · arc 6 40 · arc 3 -262 as top · to 0 11 0.9 heading down · bind 7 A on stem at 4 right close
+                    | turn 90 · arc 6 40 · arc 3 -262 as top · to 0 11 0.9 heading down
+                    bind 7 A on stem at 4 right close
                     wrap 1 on stem at 26 · bind 7 A on stem at 25 back left close · fill stem until 460 · tail 8
                     WIRES]]],
             ),

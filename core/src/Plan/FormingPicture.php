@@ -211,7 +211,10 @@ final readonly class FormingPicture
         $placed = $poses = $eyes = [];
         foreach ($hanging as [$instance, $facing]) {
             $part = $instance->part;
-            $seen = $states->drawn($part, $states->wires($part, $step), $view, $part->showsFace($facing));
+            $wires = $states->wires($part, $step);
+            $seen = $part->showsFace($facing)
+                ? $states->drawn($part, $wires, $view)
+                : self::onEdge($part, $wires, $view);
             $eye = $eyes[$instance->above ?? ''][$instance->eye] ?? null;
             $pose = $eye === null ? new Pose : $poses[$instance->above ?? '']->below($eye);
             [$poses[$instance->name], $eyes[$instance->name]] = [$pose, PartDrawing::of($part, $facing, $view)->eyes];
@@ -219,6 +222,15 @@ final readonly class FormingPicture
         }
 
         return (new Assembly($placed))->flat();
+    }
+
+    /** @param  list<Course>  $wires */
+    private static function onEdge(PartPlan $part, array $wires, View $view): PieceFigure
+    {
+        $seen = new Seen(90.0 + $view->degrees(), $view === View::Top);
+        $seen->part(array_map(fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires));
+
+        return $seen->figure();
     }
 
     /** The whole of a figure, to be placed. */

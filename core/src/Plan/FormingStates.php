@@ -89,22 +89,20 @@ final class FormingStates
      * Some wires of a part as they are seen: what was before a step is what was after the one before it.
      *
      * @param  list<Course>  $wires
-     * @param  bool  $isFace  whether it shows the face that it is told by
      */
-    public function drawn(PartPlan $part, array $wires, View $view, bool $isFace = true): PieceFigure
+    public function drawn(PartPlan $part, array $wires, View $view): PieceFigure
     {
-        $key = "{$part->part->id->text} {$view->value} ".(int) $isFace.' '
-            .implode(' ', array_map(spl_object_id(...), $wires));
+        $key = "{$part->part->id->text} {$view->value} ".implode(' ', array_map(spl_object_id(...), $wires));
         // They are held, so that no other comes to have the same number.
-        $this->drawn[$key] ??= [$this->seen($part, $wires, $view, $isFace), $wires];
+        $this->drawn[$key] ??= [$this->seen($part, $wires, $view), $wires];
 
         return $this->drawn[$key][0];
     }
 
     /** @param  list<Course>  $wires */
-    private function seen(PartPlan $part, array $wires, View $view, bool $isFace): PieceFigure
+    private function seen(PartPlan $part, array $wires, View $view): PieceFigure
     {
-        $seen = new Seen(($isFace ? 0.0 : 90.0) + $view->degrees(), $view === View::Top);
+        $seen = new Seen($view->degrees(), $view === View::Top);
         $seen->part(array_map(fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires));
 
         return CoilBeads::tinted($part, $seen->figure());

@@ -499,7 +499,7 @@ final readonly class BoundBeads
         return $this->putting('Bind the rows', 'Bead by bead to the other end, half a turn round each; where a row '
             .'ends two turns, and two more beside them where the next begins, back along the first, '
             .Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how '
-            .'much wire is left.', $rows, 'rows');
+            .'much wire is left.', 'rows');
     }
 
     private function bindingBeads(): Handwork
@@ -509,7 +509,7 @@ final readonly class BoundBeads
 
         return $this->putting(
             'Bind the beads on', "One bead at a time, {$sits}, with {$wraps} pulled tight between: {$this->words()}.",
-            $this->plan->beadCount(), 'beads',
+            'beads',
         );
     }
 
@@ -529,8 +529,11 @@ final readonly class BoundBeads
         );
     }
 
-    private function putting(string $title, string $text, int $count, string $counted): Handwork
+    /** @param  'rows'|'beads'  $counted */
+    private function putting(string $title, string $text, string $counted): Handwork
     {
+        $count = $counted === 'rows' ? $this->rows() : $this->plan->beadCount();
+
         return new Handwork(
             $this->moment, $title, $text, Operation::Bind, 'fingers, chain-nose pliers', $count, $counted,
             [Caution::Crush], $this->turn, true, lights: $this->lit(),
@@ -541,8 +544,8 @@ final readonly class BoundBeads
     {
         return Handwork::turnOver(
             $this->moment, 'Look along the back: no turn stands off or crosses another, and both ends are pressed in '
-                .'so that a fingertip feels neither.', $this->turn + 1, $this->lit(),
-        );
+                .'so that a fingertip feels neither.', $this->turn + 1,
+        )->lighting($this->lit());
     }
 
     /** @return list<string> */

@@ -165,7 +165,9 @@ final class BrioletteWrap implements Technique
 
     private function end(PartPlan $part): WrappedEnd
     {
-        return new WrappedEnd($part, '', 'top');
+        return new WrappedEnd(
+            $part, '', 'top', home: 'Go on with the long end, straight up above the wraps of the short one.',
+        );
     }
 
     /** The wraps of the short end round the long one. */
@@ -223,8 +225,7 @@ final class BrioletteWrap implements Technique
                 SegmentKind::Neck, $short->neckMm(), 'room for the short end', 'short-room', 'n·d',
                 Figures::trim($short->wraps).' × '.Figures::trim($short->pitchMm(), 3),
             )->by($wrapping);
-        $home = 'Go on with the long end, straight up above the wraps of the short one.';
-        foreach ($this->end($part)->moves(false, 'bend over', $part->part->is('turned') ? 90.0 : 0.0, $home) as $move) {
+        foreach ($this->end($part)->moves(false, 'bend over', $part->part->is('turned') ? 90.0 : 0.0) as $move) {
             $stretch->move($move);
         }
         $mouth = new Vector(-$seat / 2, $this->tipMm($part) + $depth);

@@ -282,7 +282,7 @@ final class MemoryBracelet implements Technique
                 'stop',
                 'rolled to an eye against the curve',
                 $this->stop($part),
-            )->bend('stop ends')->by(fn (): Handwork => $this->rolling($part, true))->anchored()
+            )->bend('stop ends')->by(fn (): Handwork => $this->rollingFirst($part))->anchored()
             ->worked(
                 SegmentKind::Seat,
                 $this->roomMm($part),
@@ -299,7 +299,7 @@ final class MemoryBracelet implements Technique
             ->given(
                 SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop-2', 'rolled to an eye against the curve',
                 $this->stop($part),
-            )->by(fn (): Handwork => $this->rolling($part, false))
+            )->by(fn (): Handwork => $this->rollingSecond($part))
             ->course(
                 'Memory wire', $part->part->wire, $part->times, $anchor, $this->slot($part, $wire),
             );
@@ -371,24 +371,35 @@ final class MemoryBracelet implements Technique
         return (new Vector(cos($angle) * $share, 0.0))->plus($behind->times(sin($angle)))->unit();
     }
 
-    private function rolling(PartPlan $part, bool $isFirst): Handwork
+    private function rollingFirst(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('first stop'), 'Roll the first stop', ucfirst($this->onAll($part).'roll').' the end to an '
+                .'eye against the curve, larger than the hole of the end bead.', Operation::Eye,
+            'heavy round-nose pliers', cautions: [Caution::HardWire],
+        );
+    }
+
+    private function rollingSecond(PartPlan $part): Handwork
+    {
+        $alike = $this->wires($part->part) > 1 ? ', alike on each.' : '.';
+
+        return new Handwork(
+            Moment::work('end'), 'Roll the second stop', ucfirst($this->onAll($part).'push').' the beads together, '
+                ."leave a little slack, cut the wire and roll the other stop{$alike}", Operation::Eye,
+            Wire::SHEARS.', heavy round-nose pliers', cautions: [Caution::HardWire],
+        );
+    }
+
+    private function onAll(PartPlan $part): string
     {
         $wires = $this->wires($part->part);
-        $on = match ($wires) {
+
+        return match ($wires) {
             1 => '',
             2 => 'On both wires, ',
             default => 'On all '.self::word($wires).' wires, ',
         };
-        $text = $isFirst
-            ? ucfirst($on.'roll').' the end to an eye against the curve, larger than the hole of the end bead.'
-            : ucfirst($on.'push').' the beads together, leave a little slack, cut the wire and roll the other stop'
-                .($wires > 1 ? ', alike on each.' : '.');
-
-        return new Handwork(
-            Moment::work($isFirst ? 'first stop' : 'end'), $isFirst ? 'Roll the first stop' : 'Roll the second stop',
-            $text, Operation::Eye, ($isFirst ? '' : Wire::SHEARS.', ').'heavy round-nose pliers',
-            cautions: [Caution::HardWire],
-        );
     }
 
     /**

@@ -490,6 +490,7 @@ final class WovenBand implements Technique
         $isOpen = ['top' => $from > 0, 'bottom' => $to < $band->lengthMm() - 1e-9];
         $across = ['top' => $path[0]->from->x, 'bottom' => $path[count($path) - 1]->to->x];
         $mark = fn (string $end): string => $isOpen[$end] ? self::outMark($core) : "{$end}-loop";
+        $onTheWay = ['top' => self::beginningOf($part, $band, $core), 'bottom' => self::endOf($band, $core)];
         $ending = fn (string $end): array => $isOpen[$end] ? [] : [fn (): Handwork => $this->turning($part, $end)];
         $tail = fn (Stretch $stretch, string $end): Stretch => $stretch->given(
             SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail',
@@ -499,7 +500,7 @@ final class WovenBand implements Technique
         $turned = fn (Stretch $stretch, string $end): Stretch => $this->turned(
             $part, $stretch, $core, $mark($end),
             $this->endShape($part, $band, $core, $across[$end], $isOpen[$end], $end === 'top'),
-        )->by(...$ending($end), ...self::onTheWay($part, $band, $core, $end));
+        )->by(...$ending($end), ...$onTheWay[$end]);
         $stretch = $turned($tail(new Stretch($part), 'top'), 'top')->bend('weave starts')->anchored();
         foreach ($bits as [$section, $spans]) {
             if ($section === null) {
@@ -516,16 +517,27 @@ final class WovenBand implements Technique
         );
     }
 
-    /** @return list<Closure(): Handwork> where a core begins it is labelled; on the way it comes in or leaves */
-    private static function onTheWay(PartPlan $part, BandLayout $band, int $core, string $end): array
+    /** @return list<Closure(): Handwork> where a core begins it is labelled, and comes in, where that is on the way */
+    private static function beginningOf(PartPlan $part, BandLayout $band, int $core): array
     {
-        [$from, $to] = $band->runOf($core);
-        $work = $end === 'top' ? [fn (): Handwork => self::labelling($part)] : [];
+        $from = $band->runOf($core)[0];
+        $work = [fn (): Handwork => self::labelling($part)];
         foreach ($band->sections as $at => $section) {
-            if ($end === 'top' && $section->fromMm > 0 && abs($from - $section->fromMm) < 1e-9) {
+            if ($section->fromMm > 0 && abs($from - $section->fromMm) < 1e-9) {
                 $work[] = fn (): Handwork => self::comingIn($part, $core, $at);
             }
-            if ($end === 'bottom' && $at < count($band->sections) - 1 && abs($to - $section->toMm()) < 1e-9) {
+        }
+
+        return $work;
+    }
+
+    /** @return list<Closure(): Handwork> where it leaves on the way */
+    private static function endOf(BandLayout $band, int $core): array
+    {
+        $to = $band->runOf($core)[1];
+        $work = [];
+        foreach (array_slice($band->sections, 0, -1, true) as $at => $section) {
+            if (abs($to - $section->toMm()) < 1e-9) {
                 $work[] = fn (): Handwork => self::leaving($core, $at);
             }
         }
@@ -789,12 +801,11 @@ final class WovenBand implements Technique
         return 3 * $section + $after;
     }
 
-    /** @param  float|null  $share  how much is woven after it, in lengths of weaving wire, where they are several */
-    private function weaving(PartPlan $part, BandLayout $band, int $at, ?float $share = null): Handwork
+    private function weaving(PartPlan $part, BandLayout $band, int $at): Handwork
     {
         $section = $band->sections[$at];
         if ($section->crossing !== null) {
-            return self::crossingOver($part, $section, $at, $share);
+            return self::crossingOver($part, $section, $at);
         }
         $each = 'Each repeat: '.self::inWords($section).'. ';
 
@@ -802,17 +813,17 @@ final class WovenBand implements Technique
             Moment::work('weave'), count($band->sections) === 1 ? 'Weave' : 'Weave section '.($at + 1), $at === 0
                 ? "Leave a tail. {$each}".$this->beginning($part, $band)
                 : $each.'Push the rows together as you go.', Operation::Weave, 'fingers', $section->repeats, 'repeats',
-            turn: self::turn($at), share: $share,
+            turn: self::turn($at),
         );
     }
 
-    private static function crossingOver(PartPlan $part, BandSection $section, int $at, ?float $share): Handwork
+    private static function crossingOver(PartPlan $part, BandSection $section, int $at): Handwork
     {
         return new Handwork(
             Moment::work('weave'), count($section->takes) > 2 ? 'Cross the cores' : 'Cross two cores',
             'Carry the weaving wire on at the back and bring '.self::crossing($section).', within '
                 .$part->profile->length($section->lengthMm).'.', Operation::Weave, 'fingers, flat-nose pliers',
-            turn: self::turn($at), share: $share,
+            turn: self::turn($at),
         );
     }
 
@@ -907,7 +918,7 @@ final class WovenBand implements Technique
         foreach (array_keys($band->sections) as $at) {
             $mm += $this->sectionMm($part, $band, $at);
             $share = $mm / $eachMm;
-            $weaving[] = fn (): Handwork => $this->weaving($part, $band, $at, $share);
+            $weaving[] = fn (): Handwork => $this->weaving($part, $band, $at)->upTo($share);
         }
 
         return $weaving;

@@ -53,6 +53,8 @@ final readonly class WrappedEnd
     public function __construct(
         private PartPlan $plan, private string $prefix, private string $place, int $stems = 1,
         private string $insideKey = 'inside',
+        /** what is done before the neck is left, where it is not the wire's first end */
+        private string $home = 'Push the beads home.',
     ) {
         $part = $plan->part;
         $this->count = $part->count($prefix.'wraps');
@@ -112,14 +114,12 @@ final readonly class WrappedEnd
      * @param  bool  $isFirst  whether the wire begins with this end, so that its moves run against it
      * @param  string  $bend  what the square bend is called
      * @param  float  $rolls  by how much its plane is turned about the wire, degrees
-     * @param  string  $home  what comes before the neck is left, where it is not the wire's first end
      * @return list<Move>
      */
-    public function moves(
-        bool $isFirst, string $bend = 'bend square', float $rolls = 0.0, string $home = 'Push the beads home.',
-    ): array {
+    public function moves(bool $isFirst, string $bend = 'bend square', float $rolls = 0.0): array
+    {
         $loop = $this->loop;
-        $turning = fn (): Handwork => $this->turning($isFirst, $home);
+        $turning = fn (): Handwork => $this->turning($isFirst);
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
         $wraps = Helix::wraps(
             $this->count, $loop->stemMm, $loop->wireMm, $loop->stems, pitchMm: $loop->pitchMm(),
@@ -232,7 +232,7 @@ final readonly class WrappedEnd
         return $this->loop->tailMm + $this->loop->wrapsMm() + $this->loop->loopMm();
     }
 
-    private function turning(bool $isFirst, string $home): Handwork
+    private function turning(bool $isFirst): Handwork
     {
         if ($this->isLooped()) {
             return $this->squeezing($isFirst);
@@ -240,22 +240,23 @@ final readonly class WrappedEnd
         [$profile, $forming] = [$this->plan->profile, $this->forming()];
         $on = $forming->where('mark of the round-nose pliers', $profile);
         if ($this->isPlain()) {
-            return $this->turned(
-                'eye', $this->eyeText($on).$forming->opens($profile), $this->tool($on), [Caution::CutEnds],
-            );
+            return $this->turned('eye', $this->eyeText($on).$forming->opens($profile), $this->tool($on));
         }
         $where = $isFirst
             ? 'Mark '.$profile->length($this->bendFromEndMm()).' from the end and bend square there.'
-            : $home.' Leave a neck of '.$profile->size($this->loop->neckMm())
+            : $this->home.' Leave a neck of '.$profile->size($this->loop->neckMm())
                 .", room for the {$this->wraps()} to come, and bend square.";
 
         return $this->turned('loop', "{$where} Turn the loop over {$on} until the wire crosses its own neck."
-            .$forming->opens($profile), $this->tool($on), []);
+            .$forming->opens($profile), $this->tool($on));
     }
 
-    /** @param  list<Caution>  $cautions */
-    private function turned(string $what, string $text, string $tool, array $cautions): Handwork
+    /** @param  'eye'|'loop'  $what */
+    private function turned(string $what, string $text, string $tool): Handwork
     {
+        // A plain eye is cut to its length.
+        $cautions = $what === 'eye' ? [Caution::CutEnds] : [];
+
         return new Handwork(
             Moment::form($this->place), "Turn the {$this->which()}{$what}", $text, Operation::Eye, $tool,
             cautions: $cautions,
@@ -272,7 +273,7 @@ final readonly class WrappedEnd
 
         return $this->turned(
             'eye', "{$lay}: they trim it and turn an eye of {$size}. Nudge it over the middle.",
-            $mark === null ? 'looping pliers' : $mark->words(), [Caution::CutEnds],
+            $mark === null ? 'looping pliers' : $mark->words(),
         );
     }
 

@@ -27,8 +27,8 @@ use Hebra\Core\Technique\Written\Thing;
 use Hebra\Core\Technique\Written\WrittenMove;
 
 /**
- * Beads bound to a wire one by one, with wraps between them, or strung along it: see BoundRow. Length: that of its curve
- * (geometry).
+ * Beads bound to a wire one by one, with wraps between them, or strung along it: see BoundRow. Length: that of its
+ * curve (geometry).
  */
 final readonly class Bind implements WrittenMove
 {
@@ -55,7 +55,8 @@ final readonly class Bind implements WrittenMove
         return new self(
             (int) $reading->number('beads', 1.0, 500.0), $reading->run('of'), $reading->word('on'),
             $reading->word('at'),
-            $reading->has('back'), $reading->word('side'), $reading->has('close') ? 0 : (int) $reading->number('between', 1.0, 20.0, 1.0),
+            $reading->has('back'), $reading->word('side'),
+            $reading->has('close') ? 0 : (int) $reading->number('between', 1.0, 20.0, 1.0),
         );
     }
 
@@ -74,9 +75,12 @@ final readonly class Bind implements WrittenMove
         [$laid, $threaded] = $this->between === 0
             ? $row->strung($mm, $single)
             : $row->laid($mm, $single, $this->between, false);
+        $lying = $this->lying($single, $mm, $wire->wireMm);
         $thing->bind(
             $this->overMm($thing, $single, $wire->wireMm),
-            $this->lying($single, $mm, $wire->wireMm, $this->isBack ? $all : null),
+            $this->isBack
+                ? array_map(fn (array $one): array => [$all - $one[1], $all - $one[0]], $lying)
+                : $lying,
         );
         $wire->construction->strings($taken);
         $wire->laid(
@@ -113,15 +117,14 @@ final readonly class Bind implements WrittenMove
 
     /**
      * @param  list<Bead>  $beads
-     * @param  float|null  $allMm  how long what they are bound to is, where they are told from its end back
      * @return list<array{float, float}> from where to where along it each lies
      */
-    private function lying(array $beads, float $fromMm, float $wireMm, ?float $allMm): array
+    private function lying(array $beads, float $fromMm, float $wireMm): array
     {
         $lying = [];
         foreach ($beads as $bead) {
             $to = $fromMm + $bead->lengthMm;
-            $lying[] = $allMm === null ? [$fromMm, $to] : [$allMm - $to, $allMm - $fromMm];
+            $lying[] = [$fromMm, $to];
             $fromMm = $to + $this->between * $wireMm;
         }
 

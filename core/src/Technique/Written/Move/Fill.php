@@ -26,8 +26,8 @@ use Hebra\Core\Technique\Written\WrittenMove;
 
 /**
  * Bound there and back over the whole of a stretch until the wire is used up: as many whole passes as its length gives,
- * each two wires' thickness a turn, or, where beads are bound on it, down between them; each over the one before it, the
- * first over what is bound there. Length: N·√((πD)² + p²) a pass, or that of its curve (geometry).
+ * each two wires' thickness a turn, or, where beads are bound on it, down between them; each over the one before it,
+ * the first over what is bound there. Length: N·√((πD)² + p²) a pass, or that of its curve (geometry).
  */
 final readonly class Fill implements WrittenMove
 {
@@ -56,14 +56,16 @@ final readonly class Fill implements WrittenMove
     public function lay(Laying $wire): void
     {
         $thing = $wire->construction->thing($this->on);
-        $gaps = $thing->gaps($wire->wireMm);
-        $isAtEnd = $thing->nearest($wire->frame->at) > $thing->curve()->lengthMm() / 2;
+        [$all, $gaps] = [$thing->curve()->lengthMm(), $thing->gaps($wire->wireMm)];
+        $back = array_map(fn (float $mm): float => $all - $mm, array_reverse($gaps));
+        $isAtEnd = $thing->nearest($wire->frame->at) > $all / 2;
         for ($number = 0; $number < self::MOST_PASSES; $number++) {
             $isBack = $isAtEnd === ($number % 2 === 0);
             $radius = ($thing->boundMm() + $wire->wireMm) / 2 + $number * $wire->wireMm;
-            $pass = $gaps === []
+            $places = $isBack ? $back : $gaps;
+            $pass = $places === []
                 ? self::evenly($thing->host($isBack), $radius, $wire->wireMm)
-                : self::between($thing->host($isBack), $gaps, $isBack, $radius);
+                : (new Lashing($thing->host($isBack), $places, $radius))->spans();
             [$first, $mm] = [$pass[0], (new Curve($pass))->lengthMm()];
             $ahead = $first->runs(0.0)->unit();
             $needed = $wire->construction->lineMm($wire) + $wire->wayMm($first->from, $ahead) + $mm;
@@ -91,19 +93,6 @@ final readonly class Fill implements WrittenMove
         $spans = $wound->laid($wound->start())[0];
 
         return $spans;
-    }
-
-    /**
-     * @param  non-empty-list<float>  $gaps
-     * @return non-empty-list<Span>
-     */
-    private static function between(Host $host, array $gaps, bool $isBack, float $radiusMm): array
-    {
-        $gaps = $isBack
-            ? array_map(fn (float $mm): float => $host->lengthMm() - $mm, array_reverse($gaps))
-            : $gaps;
-
-        return (new Lashing($host, $gaps, $radiusMm))->spans();
     }
 
     public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
