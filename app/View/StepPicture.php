@@ -153,7 +153,7 @@ final class StepPicture
 
     /**
      * Both frames look at where the wire is when the step is done, so that what stays stands still between them; where
-     * nothing that is worked on can be seen there before, at that.
+     * nothing that is worked on can be seen there before, at that, as near as it comes.
      *
      * @return array{float, float, float, float}
      */
@@ -163,16 +163,17 @@ final class StepPicture
             return $this->done();
         }
         [$its, $done] = [$this->picture->focus($figure), $this->done()];
-        $reach = [$this->widePx, $this->highPx];
-        foreach ([0, 1] as $axis) {
-            $half = self::SEEN * $reach[$axis] / 2 / ($ratio * Drawing::PX_PER_MM);
-            $middle = ($done[$axis] + $done[$axis + 2]) / 2;
-            if ($its[$axis + 2] < $middle - $half || $its[$axis] > $middle + $half) {
-                return $its;
-            }
+        $near = $its;
+        $isThere = true;
+        foreach ([$this->widePx, $this->highPx] as $axis => $reachPx) {
+            $half = self::SEEN * $reachPx / 2 / ($ratio * Drawing::PX_PER_MM);
+            [$from, $to, $middle] = [$its[$axis], $its[$axis + 2], ($done[$axis] + $done[$axis + 2]) / 2];
+            $isThere = $isThere && $to >= $middle - $half && $from <= $middle + $half;
+            $place = max($from, min($to, $middle));
+            [$near[$axis], $near[$axis + 2]] = [max($from, $place - $half), min($to, $place + $half)];
         }
 
-        return $done;
+        return $isThere ? $done : $near;
     }
 
     /** @return array{float, float, float, float} where it is done; of what is cut off whole, where it is cut */

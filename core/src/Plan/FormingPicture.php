@@ -94,10 +94,12 @@ final readonly class FormingPicture
         return true;
     }
 
-    /** Whether what is bound lies where its frame will only be once it is bent: it is looked at there. */
+    /**
+     * Whether what is bound lies where its frame, another wire, will only be once it is bent: it is looked at there.
+     */
     private static function floats(PartPlan $part, FormingStates $states, int $step): bool
     {
-        [$bound, $held] = [[], []];
+        [$bound, $held, $hasFrame] = [[], [], false];
         foreach ($states->wires($part, $step) as $course) {
             $points = array_merge(...array_map(
                 fn (string $mark): array => $course->marked($mark)->points(self::FINE_MM),
@@ -105,13 +107,14 @@ final readonly class FormingPicture
             ));
             array_push($bound, ...$points);
             array_push($held, ...self::heldBy($course, $points === []));
+            $hasFrame = $hasFrame || $points === [];
         }
         $off = array_filter(
             $bound, fn (Vector $at, int $place): bool => $place % self::EVERY === 0 && ! self::isHeld($at, $held),
             ARRAY_FILTER_USE_BOTH,
         );
 
-        return $held !== [] && count($off) > count($bound) / self::EVERY / 2;
+        return $hasFrame && $held !== [] && count($off) > count($bound) / self::EVERY / 2;
     }
 
     /** @param  list<Vector>  $held */

@@ -137,6 +137,10 @@ final class FormingStatesTest extends TestCase
                     $picture->before != $picture->after || $hands->jaws !== [] || $hands->under !== null,
                     "{$name}: {$states->step($step)->title}",
                 );
+                // A wire is there before it is formed, unless it is the first of its part.
+                self::assertNotSame(
+                    [], $picture->before->strokes ?? ['none'], "{$name}: {$states->step($step)->title}, before",
+                );
                 $seen++;
             }
         }
