@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Course;
 
 use Closure;
+use Hebra\Core\Copy;
 use Hebra\Core\Course\Shape\Laid;
 
 /**
@@ -47,11 +48,7 @@ final class Course
     /** Drawn, and no wire of its own. */
     public function onlyDrawn(): self
     {
-        return new self(
-            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot,
-            $this->pinMm,
-            colour: $this->colour, isWire: false,
-        );
+        return $this->with(['isWire' => false]);
     }
 
     /** As it is bought: nothing is done to it any more. */
@@ -60,19 +57,20 @@ final class Course
         /** @var non-empty-list<Move> $moves */
         $moves = array_map(fn (Move $move): Move => $move->untouched(), $this->moves);
 
-        return new self(
-            $this->label, $this->role, $moves, $this->anchor, $this->from, $this->times, $this->slot, $this->pinMm,
-            colour: $this->colour, isWire: $this->isWire, pinKind: $this->pinKind,
-        );
+        return $this->with(['moves' => $moves]);
     }
 
     public function coloured(string $colour): self
     {
-        return new self(
-            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot,
-            $this->pinMm,
-            colour: $colour,
-        );
+        return $this->with(['colour' => $colour]);
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    private function with(array $changed): self
+    {
+        $known = ['curves' => null, 'ends' => null];
+
+        return Copy::of(self::class, array_diff_key(get_object_vars($this), $known), $changed);
     }
 
     /**
@@ -94,20 +92,13 @@ final class Course
     /** It comes as a pin of a length; what is over is its last move. */
     public function pin(float $mm, PinKind $kind = PinKind::Head): self
     {
-        return new self(
-            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot, $mm,
-            pinKind: $kind,
-        );
+        return $this->with(['pinMm' => $mm, 'pinKind' => $kind]);
     }
 
     /** Another one alike, so far from it. */
     public function moved(Vector $by): self
     {
-        return new self(
-            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot,
-            $this->pinMm,
-            $this, $by, $this->colour, $this->isWire, $this->pinKind,
-        );
+        return $this->with(['original' => $this, 'by' => $by]);
     }
 
     /** @return list<Curve> how each move lies, from the first end of the wire to its last */

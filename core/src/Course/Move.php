@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Course;
 
 use Closure;
+use Hebra\Core\Copy;
 use Hebra\Core\Handwork\Handwork;
 
 /** One stretch of a wire's course: what it becomes and how long it is, how it lies, and what stands on it. */
@@ -34,10 +35,7 @@ final readonly class Move
 
     public function lying(Shape $shape): self
     {
-        return new self(
-            $this->segment, $shape, $this->threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
-            $this->staysSeen, $this->roundMm, $this->handwork,
-        );
+        return $this->with(['shape' => $shape]);
     }
 
     /**
@@ -47,10 +45,7 @@ final readonly class Move
      */
     public function by(Closure ...$handwork): self
     {
-        return new self(
-            $this->segment, $this->shape, $this->threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
-            $this->staysSeen, $this->roundMm, [...$this->handwork, ...array_values($handwork)],
-        );
+        return $this->with(['handwork' => [...$this->handwork, ...array_values($handwork)]]);
     }
 
     /**
@@ -60,28 +55,23 @@ final readonly class Move
      */
     public function whileFormed(Shape $shape, array $threaded, float $share, bool $isWide): self
     {
-        return new self(
-            $share < 1.0 ? $this->segment->shared($share) : $this->segment, $shape, $threaded, $this->bendAfter,
-            $isWide ? $this->wideMm : $this->roundMm, $isWide && $this->isRounded, true, $this->roundMm,
-        );
+        return $this->with([
+            'segment' => $share < 1.0 ? $this->segment->shared($share) : $this->segment, 'shape' => $shape,
+            'threaded' => $threaded, 'wideMm' => $isWide ? $this->wideMm : $this->roundMm,
+            'isRounded' => $isWide && $this->isRounded, 'staysSeen' => true, 'handwork' => [],
+        ]);
     }
 
     /** Lit by nothing that is done. */
     public function unmarked(): self
     {
-        return new self(
-            $this->segment->marked(''), $this->shape, $this->threaded, $this->bendAfter, $this->wideMm,
-            $this->isRounded, $this->staysSeen,
-        );
+        return $this->with(['segment' => $this->segment->marked('')])->untouched();
     }
 
     /** Nothing is done to it. */
     public function untouched(): self
     {
-        return new self(
-            $this->segment, $this->shape, $this->threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
-            $this->staysSeen, $this->roundMm,
-        );
+        return $this->with(['handwork' => []]);
     }
 
     /** Whether it is still there when the piece is finished. */
@@ -98,10 +88,7 @@ final readonly class Move
 
     public function bending(string $words): self
     {
-        return new self(
-            $this->segment, $this->shape, $this->threaded, $words, $this->wideMm, $this->isRounded, $this->staysSeen,
-            $this->roundMm, $this->handwork,
-        );
+        return $this->with(['bendAfter' => $words]);
     }
 
     /** @return list<Threaded> */
@@ -135,9 +122,12 @@ final readonly class Move
     /** @param  list<Threaded>|Closure(): list<Threaded>  $threaded */
     public function threading(array|Closure $threaded): self
     {
-        return new self(
-            $this->segment, $this->shape, $threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
-            $this->staysSeen, $this->roundMm, $this->handwork,
-        );
+        return $this->with(['threaded' => $threaded]);
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    private function with(array $changed): self
+    {
+        return Copy::of(self::class, get_object_vars($this), $changed);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Handwork;
 
+use Hebra\Core\Copy;
+
 /**
  * What the hands do to a stretch of wire, as it is told with that stretch. Which wire it is done to, what it lights up,
  * what it puts on and how far it comes are read off the course.
@@ -44,28 +46,6 @@ final readonly class Handwork
         return new self($moment, 'Turn it over', $text, Operation::TurnOver, 'fingers', turn: $turn);
     }
 
-    /** The same, of several wires so far: how much is made after it, in wires. */
-    public function upTo(float $share): self
-    {
-        return new self(
-            $this->moment, $this->title, $this->text, $this->operation, $this->tool, $this->count, $this->counted,
-            $this->cautions, $this->turn, $this->puts, $this->isOfWire, $share, $this->lights, $this->asks,
-        );
-    }
-
-    /**
-     * The same, with what else is looked at.
-     *
-     * @param  list<string>  $lights
-     */
-    public function lighting(array $lights): self
-    {
-        return new self(
-            $this->moment, $this->title, $this->text, $this->operation, $this->tool, $this->count, $this->counted,
-            $this->cautions, $this->turn, $this->puts, $this->isOfWire, $this->share, $lights, $this->asks,
-        );
-    }
-
     /** What glue needs before it is touched again. */
     public static function setting(Moment $moment, string $text, string $mark = ''): self
     {
@@ -82,11 +62,29 @@ final readonly class Handwork
      */
     public function ofWire(string $text, array $lights, bool $puts): self
     {
-        return new self(
-            $this->moment, $this->title, $text, $this->operation, $this->tool, $this->count, $this->counted,
-            $this->cautions, $this->turn, $puts, true, $this->share, $lights,
-            $this->asks,
-        );
+        return $this->with(['text' => $text, 'lights' => $lights, 'puts' => $puts, 'isOfWire' => true]);
+    }
+
+    /** The same, of several wires so far: how much is made after it, in wires. */
+    public function upTo(float $share): self
+    {
+        return $this->with(['share' => $share]);
+    }
+
+    /**
+     * The same, with what else is looked at.
+     *
+     * @param  list<string>  $lights
+     */
+    public function lighting(array $lights): self
+    {
+        return $this->with(['lights' => $lights]);
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    private function with(array $changed): self
+    {
+        return Copy::of(self::class, get_object_vars($this), $changed);
     }
 
     /** @return list<mixed> all that is said: what is said alike of several wires is done at once */
