@@ -62,7 +62,7 @@ final class CloseMaking
             $left <= 0 || ($input['as_it_is'] ?? '') === '1' || throw Refused::notDone($left);
             /** @var Collection<int, CutTick> $ticks */
             $ticks = CutTick::query()->where('piece_id', $making->piece_id)->with('lot')->orderBy('id')->get();
-            $rows = $this->rows($plan, $ticks, $workshop, $profile, $input);
+            $rows = $this->rows($plan, $ticks, $workshop, $input);
             $this->weighed($rows, $workshop, $input, 'before');
             $spoiled = $ticks->filter(fn (CutTick $tick): bool => $tick->is_spoiled);
             $this->cover($rows, $spoiled, $workshop, $profile, $input);
@@ -111,25 +111,39 @@ final class CloseMaking
      * @param  array<string, mixed>  $input
      * @return list<ClosingRow>
      */
-    private function rows(Plan $plan, Collection $ticks, Workshop $workshop, Profile $profile, array $input): array
+    private function rows(Plan $plan, Collection $ticks, Workshop $workshop, array $input): array
     {
-        $rows = [];
-        foreach (array_merge(
-            ...array_map(fn (Cut $cut): array => CutShare::of($cut, $ticks), $plan->strips())
-        ) as $share) {
-            $cut = $share->cut;
-            $lot = $this->lot($workshop, $share, self::text($input, 'lot', $share->key));
-            $others = trim(self::text($input, 'others', $share->key));
-            if ($others !== '' && $others !== '0') {
-                $many = $this->others($share, $others);
-                $from = $this->lot($workshop, $share, self::text($input, 'other_lot', $share->key));
-                $rows[] = $this->row($share->with($many), $from, $profile, $input);
-                $share = $share->with($share->count - $many);
+        $reads = [];
+        foreach ($plan->strips() as $cut) {
+            foreach (CutShare::of($cut, $ticks) as $share) {
+                $reads[$share->key] = fn (): array => $this->rowsOf($share, $workshop, $input);
             }
-            $rows[] = $this->row($share, $lot, $profile, $input);
         }
+        /** @var array<string, list<ClosingRow>> $rows what is wrong with any of them is said at once */
+        $rows = Fields::all($reads);
 
-        return $rows;
+        return array_merge(...array_values($rows));
+    }
+
+    /**
+     * @param  array<string, mixed>  $input
+     * @return list<ClosingRow> one, or two where some came from another lot
+     */
+    private function rowsOf(CutShare $share, Workshop $workshop, array $input): array
+    {
+        $profile = $workshop->profile();
+        $lot = $this->lot($workshop, $share, self::text($input, 'lot', $share->key));
+        $others = trim(self::text($input, 'others', $share->key));
+        if ($others === '' || $others === '0') {
+            return [$this->row($share, $lot, $profile, $input)];
+        }
+        $many = $this->others($share, $others);
+        $from = $this->lot($workshop, $share, self::text($input, 'other_lot', $share->key));
+
+        return [
+            $this->row($share->with($many), $from, $profile, $input),
+            $this->row($share->with($share->count - $many), $lot, $profile, $input),
+        ];
     }
 
     /** How many of a share came from another lot than the rest. */

@@ -22,6 +22,8 @@ final class Planning
 {
     private const MOST_YEARS = 3;
 
+    private const MOST_NAME = 80;
+
     private const MOST_NOTE = 500;
 
     /** As hours are ended, or not. */
@@ -34,25 +36,49 @@ final class Planning
      */
     public function plan(Workshop $workshop, array $input, ?Occasion $occasion = null): Occasion
     {
-        $kind = $input['kind'] ?? 'market';
-        isset(Occasion::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Occasion::KINDS));
-        $name = trim($input['name'] ?? '');
-        $note = trim($input['note'] ?? '');
-        $name !== '' && mb_strlen($name) <= 80 || throw Refused::invalid(
-            'name', 'Its name holds '.mb_strlen($name).' characters: give 1 to 80, such as Harbour market.',
-        );
-        mb_strlen($note) <= self::MOST_NOTE || throw Refused::invalid(
-            'note', 'The note holds '.mb_strlen($note).' characters: give at most '.self::MOST_NOTE.'.',
-        );
         $occasion ??= new Occasion(['workshop_id' => $workshop->id]);
-        $due = self::day($input['due'] ?? '', 'due');
-        $paid = trim($input['paid'] ?? '');
-        $occasion->forceFill([
-            'kind' => $kind, 'name' => $name, 'note' => $note, 'due_on' => $due,
-            'paid_cents' => $paid === '' ? 0 : Money::parse($paid, 'paid')->cents(),
-        ])->save();
+        $occasion->forceFill(self::planned($input))->save();
 
         return $occasion;
+    }
+
+    /**
+     * @param  array<string, string>  $input
+     * @return array<string, mixed> the columns of an occasion
+     */
+    private static function planned(array $input): array
+    {
+        $paid = trim($input['paid'] ?? '');
+
+        return Fields::all([
+            'kind' => fn (): string => self::kind($input['kind'] ?? 'market'),
+            'name' => fn (): string => self::name(trim($input['name'] ?? '')),
+            'note' => fn (): string => self::note(trim($input['note'] ?? '')),
+            'due_on' => fn (): CarbonImmutable => self::day($input['due'] ?? '', 'due'),
+            'paid_cents' => fn (): int => $paid === '' ? 0 : Money::parse($paid, 'paid')->cents(),
+        ]);
+    }
+
+    private static function kind(string $kind): string
+    {
+        return isset(Occasion::KINDS[$kind])
+            ? $kind
+            : throw Unreadable::choice('kind', $kind, array_keys(Occasion::KINDS));
+    }
+
+    private static function name(string $name): string
+    {
+        return $name !== '' && mb_strlen($name) <= self::MOST_NAME ? $name : throw Refused::invalid(
+            'name', 'Its name holds '.mb_strlen($name).' characters: give 1 to '.self::MOST_NAME
+                .', such as Harbour market.',
+        );
+    }
+
+    private static function note(string $note): string
+    {
+        return mb_strlen($note) <= self::MOST_NOTE ? $note : throw Refused::invalid(
+            'note', 'The note holds '.mb_strlen($note).' characters: give at most '.self::MOST_NOTE.'.',
+        );
     }
 
     /**
@@ -64,11 +90,16 @@ final class Planning
      */
     public function order(Workshop $workshop, array $input): Occasion
     {
-        return DB::transaction(function () use ($workshop, $input): Occasion {
+        $isSaid = ($input['piece'] ?? '') !== '';
+        // Both are read first, so that all that is wrong is said at once.
+        Fields::all([
+            'occasion' => fn (): array => self::planned($input),
+            'want' => fn (): array => $isSaid ? self::wanted($workshop->id, $input) : [],
+        ]);
+
+        return DB::transaction(function () use ($workshop, $input, $isSaid): Occasion {
             $occasion = $this->plan($workshop, $input);
-            if (($input['piece'] ?? '') !== '') {
-                $this->want($occasion, $input);
-            }
+            $isSaid && $this->want($occasion, $input);
 
             return $occasion;
         });
@@ -83,20 +114,38 @@ final class Planning
      */
     public function want(Occasion $occasion, array $input): Want
     {
-        $piece = Piece::query()->where('workshop_id', $occasion->workshop_id)->where('is_pattern', false)
-            ->where('ulid', $input['piece'] ?? '')->first()
-            ?? throw Refused::invalid('piece', 'That piece is not in this workshop: choose one of the list.');
-        $price = trim($input['price'] ?? '');
-        $from = trim($input['from'] ?? '');
-        $want = Want::query()->firstOrNew(['occasion_id' => $occasion->id, 'piece_id' => $piece->id]);
-        $want->forceFill([
-            'workshop_id' => $occasion->workshop_id,
-            'count' => Count::parse($input['count'] ?? '', 'count', 1, Want::MOST),
-            'price_cents' => $price === '' ? null : Money::parse($price, 'price')->cents(),
-            'from_on' => $from === '' ? null : self::day($from, 'from'),
-        ])->save();
+        $wanted = self::wanted($occasion->workshop_id, $input);
+        $want = Want::query()->firstOrNew(['occasion_id' => $occasion->id, 'piece_id' => $wanted['piece_id']]);
+        $want->forceFill(['workshop_id' => $occasion->workshop_id, ...$wanted])->save();
 
         return $want;
+    }
+
+    /**
+     * @param  array<string, string>  $input
+     * @return array<string, mixed> the columns of a want
+     */
+    private static function wanted(int $workshop, array $input): array
+    {
+        [$price, $from] = [trim($input['price'] ?? ''), trim($input['from'] ?? '')];
+
+        return Fields::all([
+            'piece_id' => fn (): int => self::piece($workshop, $input['piece'] ?? '')->id,
+            'count' => fn (): int => Count::parse($input['count'] ?? '', 'count', 1, Want::MOST),
+            'price_cents' => fn (): ?int => $price === '' ? null : Money::parse($price, 'price')->cents(),
+            'from_on' => fn (): ?CarbonImmutable => $from === '' ? null : self::day($from, 'from'),
+        ]);
+    }
+
+    private static function piece(int $workshop, string $ulid): Piece
+    {
+        /** @var Piece|null $piece */
+        $piece = Piece::query()->where('workshop_id', $workshop)->where('is_pattern', false)
+            ->where('ulid', $ulid)->first();
+
+        return $piece ?? throw Refused::invalid(
+            'piece', 'That piece is not in this workshop: choose one of the list.',
+        );
     }
 
     /**

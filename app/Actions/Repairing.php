@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Exceptions\Refused;
+use App\Exceptions\Several;
 use App\Models\Finished;
 use App\Models\FinishedMove;
 use App\Models\Lot;
@@ -40,18 +41,18 @@ final class Repairing
     public function take(Workshop $workshop, array $input): Repair
     {
         return DB::transaction(function () use ($workshop, $input): Repair {
-            $finished = $this->piece($workshop, trim($input['number'] ?? ''));
-            $price = trim($input['price'] ?? '');
-            $occasion = $this->planning->plan($workshop, [
-                'kind' => 'order', 'name' => $input['who'] ?? '', 'due' => $input['due'] ?? '',
+            [$number, $price] = [trim($input['number'] ?? ''), trim($input['price'] ?? '')];
+            $read = Fields::all([
+                'finished_id' => fn (): ?int => $this->piece($workshop, $number)?->id,
+                'occasion_id' => fn (): int => $this->occasion($workshop, $input)->id,
+                'name' => fn (): string => $number === '' ? self::name($input['name'] ?? '') : '',
+                'words' => fn (): string => self::words($input['words'] ?? ''),
+                'minutes' => fn (): int => Count::parse($input['minutes'] ?? '', 'minutes', 1, self::MOST_MINUTES),
+                'price_cents' => fn (): ?int => $price === '' ? null : Money::parse($price, 'price')->cents(),
             ]);
-            $occasion->forceFill(['kind' => Occasion::REPAIR])->save();
+            $finished = $this->piece($workshop, $number);
             $repair = Repair::query()->create([
-                'workshop_id' => $workshop->id, 'occasion_id' => $occasion->id, 'finished_id' => $finished?->id,
-                'name' => $finished === null ? self::name($input['name'] ?? '') : $finished->name,
-                'words' => self::words($input['words'] ?? ''),
-                'minutes' => Count::parse($input['minutes'] ?? '', 'minutes', 1, self::MOST_MINUTES),
-                'price_cents' => $price === '' ? null : Money::parse($price, 'price')->cents(),
+                ...$read, 'workshop_id' => $workshop->id, ...$finished === null ? [] : ['name' => $finished->name],
             ]);
             if ($finished !== null && $finished->place !== Place::Repair) {
                 $this->box->move($finished, Going::to(Place::Repair, null, $repair->words));
@@ -59,6 +60,36 @@ final class Repairing
 
             return $repair;
         });
+    }
+
+    /** @return array<string, mixed> as it was taken in where nothing else is said */
+    private static function asDone(Repair $repair, string $took, string $got): array
+    {
+        return Fields::all([
+            'took_minutes' => fn (): int => $took === ''
+                ? $repair->minutes
+                : Count::parse($took, 'took', 1, self::MOST_MINUTES),
+            'got_cents' => fn (): ?int => $got === '' ? $repair->price_cents : Money::parse($got, 'got')->cents(),
+        ]);
+    }
+
+    /** @param  array<string, string>  $input  who, due */
+    private function occasion(Workshop $workshop, array $input): Occasion
+    {
+        try {
+            $occasion = $this->planning->plan($workshop, [
+                'kind' => 'order', 'name' => $input['who'] ?? '', 'due' => $input['due'] ?? '',
+            ]);
+        } catch (Problem $problem) {
+            // The name of an occasion is here for whom it is.
+            throw Several::of(array_map(
+                fn (Problem $one): Problem => $one->field() === 'name' ? Refused::at('who', $one) : $one,
+                Several::in($problem),
+            ));
+        }
+        $occasion->forceFill(['kind' => Occasion::REPAIR])->save();
+
+        return $occasion;
     }
 
     /** @throws Refused if there is no such piece, or it is melted */
@@ -120,14 +151,11 @@ final class Repairing
         $got = trim($input['got'] ?? '');
         $took = trim($input['took'] ?? '');
         DB::transaction(function () use ($repair, $input, $bare, $got, $took): void {
-            $this->wire($repair, $input, $bare);
-            $repair->forceFill([
-                'took_minutes' => $took === ''
-                    ? $repair->minutes
-                    : Count::parse($took, 'took', 1, self::MOST_MINUTES),
-                'got_cents' => $got === '' ? $repair->price_cents : Money::parse($got, 'got')->cents(),
-                'done_at' => now(),
-            ])->save();
+            Fields::all([
+                'done' => fn () => $repair->forceFill([...self::asDone($repair, $took, $got), 'done_at' => now()])
+                    ->save(),
+                'wire' => fn () => $this->wire($repair, $input, $bare),
+            ]);
             if ($repair->finished?->place === Place::Repair) {
                 $this->box->move(
                     $repair->finished,

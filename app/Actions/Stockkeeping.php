@@ -26,6 +26,8 @@ final class Stockkeeping
 {
     private const MOST_MM = 10_000_000;
 
+    private const MOST_NAME = 60;
+
     /** Entries that a finished piece makes where it goes. */
     public const OF_THE_BOX = ['left', 'back', 'melted'];
 
@@ -59,33 +61,75 @@ final class Stockkeeping
     public function read(array $input, LengthUnit $bare): array
     {
         $kind = $input['kind'] ?? 'coil';
-        isset(Lot::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Lot::KINDS));
-        $wire = new Wire(
-            Metal::read($input['metal'] ?? ''),
-            WireSize::parseDrawn($input['size'] ?? '', 'size'),
-            Temper::read($input['temper'] ?? 'dead-soft'),
+        $isPins = in_array($kind, Lot::PINS, true);
+        Fields::all([
+            'kind' => fn (): true => isset(Lot::KINDS[$kind])
+                ?: throw Unreadable::choice('kind', $kind, array_keys(Lot::KINDS)),
+            'wire' => fn (): Wire => self::wire($input),
+            'price' => fn (): ?int => self::price($input),
+            'name' => fn (): string => self::name($input),
+            'measured' => fn (): ?WireSize => self::measured($input),
+            'pin length' => fn (): ?float => $isPins ? self::pinMm($input, $bare) : null,
+            'pins' => fn (): int => $isPins ? self::pins($input) : 0,
+        ]);
+        $lot = self::draft(
+            $kind, self::wire($input), self::name($input), self::price($input),
+            $isPins ? self::pinMm($input, $bare) : null, self::measured($input),
         );
-        $price = trim($input['price'] ?? '') === '' ? null : Money::parse($input['price'])->cents();
-        $name = trim($input['name'] ?? '');
-        mb_strlen($name) <= 60 || throw Unreadable::tooLong('name', mb_strlen($name), 60);
-        $measured = trim($input['measured'] ?? '') === ''
-            ? null
-            : WireSize::millimetres(Length::parse($input['measured'], 'measured')->millimetres(), 'measured');
-        $pinMm = in_array($kind, Lot::PINS, true)
-            ? Length::parse(
-                $input['pin_length'] ?? '',
-                'pin length',
-                $bare,
-            )->within('pin length', 5, 300)->millimetres()
-            : null;
-        $lot = self::draft($kind, $wire, $name, $price, $pinMm, $measured);
 
         return [
             $lot,
-            $pinMm === null
-                ? $this->amountMg($lot, $input['amount'] ?? '', $bare)
-                : Count::parse($input['pins'] ?? '', 'pins', 1, 100_000) * $lot->pinMg(),
+            $isPins ? self::pins($input) * $lot->pinMg() : $this->amountMg($lot, $input['amount'] ?? '', $bare),
         ];
+    }
+
+    /** @param  array<string, string>  $input */
+    private static function wire(array $input): Wire
+    {
+        $read = Fields::all([
+            'metal' => fn (): Metal => Metal::read($input['metal'] ?? ''),
+            'size' => fn (): WireSize => WireSize::parseDrawn($input['size'] ?? '', 'size'),
+            'temper' => fn (): Temper => Temper::read($input['temper'] ?? 'dead-soft'),
+        ]);
+
+        return new Wire(...$read);
+    }
+
+    /** @param  array<string, string>  $input */
+    private static function price(array $input): ?int
+    {
+        return trim($input['price'] ?? '') === '' ? null : Money::parse($input['price'])->cents();
+    }
+
+    /** @param  array<string, string>  $input */
+    private static function name(array $input): string
+    {
+        $name = trim($input['name'] ?? '');
+
+        return mb_strlen($name) <= self::MOST_NAME
+            ? $name
+            : throw Unreadable::tooLong('name', mb_strlen($name), self::MOST_NAME);
+    }
+
+    /** @param  array<string, string>  $input */
+    private static function measured(array $input): ?WireSize
+    {
+        return trim($input['measured'] ?? '') === ''
+            ? null
+            : WireSize::millimetres(Length::parse($input['measured'], 'measured')->millimetres(), 'measured');
+    }
+
+    /** @param  array<string, string>  $input */
+    private static function pinMm(array $input, LengthUnit $bare): float
+    {
+        return Length::parse($input['pin_length'] ?? '', 'pin length', $bare)->within('pin length', 5, 300)
+            ->millimetres();
+    }
+
+    /** @param  array<string, string>  $input */
+    private static function pins(array $input): int
+    {
+        return Count::parse($input['pins'] ?? '', 'pins', 1, 100_000);
     }
 
     /** @param  list<array{Lot, int}>  $drafts  as read() gives them; each becomes a lot that is kept */

@@ -118,12 +118,12 @@ final class SupplyBook
      */
     public function receive(Workshop $workshop, array $input, Profile $profile): Supply
     {
-        $kind = $input['kind'] ?? '';
-        isset(Supply::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Supply::KINDS));
-        $name = trim($input['name'] ?? '');
-        $name !== '' || throw Unreadable::empty('name', 'what it is, such as “crimp, for 0.4 mm wire”');
-        mb_strlen($name) <= self::LONGEST_NAME
-            || throw Unreadable::tooLong('name', mb_strlen($name), self::LONGEST_NAME);
+        [$kind, $name] = [$input['kind'] ?? '', trim($input['name'] ?? '')];
+        Fields::all([
+            'kind' => fn (): true => isset(Supply::KINDS[$kind])
+                ?: throw Unreadable::choice('kind', $kind, array_keys(Supply::KINDS)),
+            'name' => fn (): true => self::isName($name),
+        ]);
         /** @var Supply|null $known */
         $known = $workshop->supplies()->where('name', $name)->first();
         $known === null || $known->kind === $kind
@@ -132,22 +132,32 @@ final class SupplyBook
                 "“{$name}” is already kept as ".Supply::KINDS[$known->kind].': choose that, or another name.',
             );
         $supply = $known ?? new Supply(['workshop_id' => $workshop->id, 'kind' => $kind, 'name' => $name]);
-        $amount = $supply->read($input['amount'] ?? '', 'amount', $profile);
-        foreach (['price' => 'price_e4', 'low' => 'low_at'] as $field => $column) {
-            $text = trim($input[$field] ?? '');
-            if ($text !== '') {
-                $supply->{$column} = $field === 'price'
-                    ? UnitPrice::parse($text)->e4()
-                    : $supply->read($text, 'low', $profile);
-            }
-        }
+        [$price, $low] = [trim($input['price'] ?? ''), trim($input['low'] ?? '')];
+        $read = Fields::all([
+            'line' => fn (): SupplyLine => new SupplyLine(
+                $supply, $supply->read($input['amount'] ?? '', 'amount', $profile), 'received '.$supply->name,
+            ),
+            ...$price === '' ? [] : ['price_e4' => fn (): int => UnitPrice::parse($price)->e4()],
+            ...$low === '' ? [] : ['low_at' => fn (): int => $supply->read($low, 'low', $profile)],
+        ]);
 
-        return DB::transaction(function () use ($workshop, $supply, $amount): Supply {
-            $supply->save();
-            $this->enter($workshop, 'received', [new SupplyLine($supply, $amount, 'received '.$supply->name)]);
+        return DB::transaction(function () use ($workshop, $supply, $read): Supply {
+            $supply->forceFill(array_diff_key($read, ['line' => null]))->save();
+            $this->enter($workshop, 'received', array_values(array_filter(
+                $read, fn (mixed $one): bool => $one instanceof SupplyLine,
+            )));
 
             return $supply->refresh();
         });
+    }
+
+    /** @throws \Hebra\Core\Problem if it is none */
+    private static function isName(string $name): true
+    {
+        $name !== '' || throw Unreadable::empty('name', 'what it is, such as “crimp, for 0.4 mm wire”');
+
+        return mb_strlen($name) <= self::LONGEST_NAME
+            ?: throw Unreadable::tooLong('name', mb_strlen($name), self::LONGEST_NAME);
     }
 
     /** There are more or fewer than the book says: one correcting line. */

@@ -140,4 +140,9 @@ final class Refused extends \RuntimeException implements Problem
     {
         return $this->field;
     }
+
+    public function says(string $field): ?string
+    {
+        return $field === $this->field ? $this->getMessage() : null;
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Exceptions\Refused;
+use App\Exceptions\Several;
 use Hebra\Core\Problem;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
@@ -81,12 +82,24 @@ final class Problems
 
     private static function shown(Problem $problem, Request $request): Response
     {
-        return $request->expectsJson()
-            ? response()->json(
-                ['message' => $problem->getMessage(), 'field' => $problem->field()],
-                self::status($problem),
-            )
-            : self::sentence($problem->getMessage(), self::status($problem), $request);
+        if (! $request->expectsJson()) {
+            return self::sentence($problem->getMessage(), self::status($problem), $request);
+        }
+        $told = ['message' => $problem->getMessage(), 'field' => $problem->field()];
+
+        return response()->json(
+            $problem instanceof Several ? [...$told, 'problems' => self::each($problem)] : $told,
+            self::status($problem),
+        );
+    }
+
+    /** @return list<array{field: string, message: string}> */
+    private static function each(Several $problem): array
+    {
+        return array_map(
+            fn (Problem $one): array => ['field' => $one->field(), 'message' => $one->getMessage()],
+            Several::in($problem),
+        );
     }
 
     private static function sentence(string $text, int $status, Request $request): JsonResponse|PlainResponse

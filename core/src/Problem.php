@@ -12,4 +12,7 @@ interface Problem extends \Throwable
 {
     /** The name of the field or setting at fault, such as `inside` or `parts.2.settings.wraps`. */
     public function field(): string;
+
+    /** What it says of a field; null where nothing. */
+    public function says(string $field): ?string;
 }

@@ -17,6 +17,11 @@ abstract class Refusal extends \InvalidArgumentException implements Problem
         return $this->field;
     }
 
+    public function says(string $field): ?string
+    {
+        return $field === $this->field ? $this->getMessage() : null;
+    }
+
     /** What was read, short enough to stand in a sentence and free of control characters. */
     protected static function shown(string $text): string
     {

@@ -162,7 +162,7 @@ final class RepairTest extends TestCase
             'no time' => [['minutes' => '0'], 'minutes', '1 to 3000'],
             'a past day' => [['due' => '2020-01-01'], 'due', 'has passed'],
             'no price' => [['price' => 'much'], 'price', 'not an amount'],
-            'nobody' => [['who' => ''], 'name', 'Its name holds 0 characters'],
+            'nobody' => [['who' => ''], 'who', 'Its name holds 0 characters'],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Fields;
 use App\Exceptions\Refused;
 use App\Models\Invitation;
 use App\Models\User;
@@ -85,18 +86,32 @@ final class SignUpController extends Controller
             trim(...),
             $this->texts($request, 'name', 'email', ...$names),
         ) + $this->texts($request, 'password');
-        foreach (['name', ...$names] as $field) {
-            $input[$field] !== ''
-                || throw Unreadable::empty($field, 'a name of up to '.self::LONGEST_NAME.' characters');
-            mb_strlen($input[$field]) <= self::LONGEST_NAME
-                || throw Unreadable::tooLong($field, mb_strlen($input[$field]), self::LONGEST_NAME);
-        }
         $input['email'] = mb_strtolower($input['email']);
-        filter_var($input['email'], FILTER_VALIDATE_EMAIL) !== false && strlen($input['email']) <= 200
-            || throw Refused::invalid('email', 'That is not an e-mail address: write it such as ada@workshop.example.');
-        Passwords::check($input['password'], $input['name'], $input['email'], strstr($input['email'], '@', true) ?: '');
+        $reads = [
+            'email' => fn () => self::checkEmail($input['email']),
+            'password' => fn () => Passwords::check(
+                $input['password'], $input['name'], $input['email'], strstr($input['email'], '@', true) ?: '',
+            ),
+        ];
+        foreach (['name', ...$names] as $field) {
+            $reads[$field] = fn () => self::checkName($field, $input[$field]);
+        }
+        Fields::all($reads);
 
         return $input;
+    }
+
+    private static function checkName(string $field, string $name): void
+    {
+        $name !== '' || throw Unreadable::empty($field, 'a name of up to '.self::LONGEST_NAME.' characters');
+        mb_strlen($name) <= self::LONGEST_NAME
+            || throw Unreadable::tooLong($field, mb_strlen($name), self::LONGEST_NAME);
+    }
+
+    private static function checkEmail(string $email): void
+    {
+        filter_var($email, FILTER_VALIDATE_EMAIL) !== false && strlen($email) <= 200
+            || throw Refused::invalid('email', 'That is not an e-mail address: write it such as ada@workshop.example.');
     }
 
     /** @param  array<string, string>  $input */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\SupplyBook;
 use App\Exceptions\Refused;
+use App\Exceptions\Several;
 use App\Models\Bead;
 use App\Models\Piece;
 use App\Models\Supply;
@@ -75,7 +76,7 @@ final class SupplyController extends Controller
                 $this->workshop($request)->profile(),
             );
         } catch (Problem $problem) {
-            return $this->again($this->stock->index($request), Refused::at('supply.'.$problem->field(), $problem));
+            return $this->again($this->stock->index($request), Several::under('supply.', $problem));
         }
 
         return redirect('/stock?as=rows#supplies', 303)->with(

@@ -1,4 +1,5 @@
 @props(['for', 'problem' => null])
-@if ($problem !== null && $problem->field() === $for)
-    <p class="refusal" role="alert" id="problem-{{ Str::slug(str_replace('.', ' ', $for)) }}">{{ $problem->getMessage() }}</p>
+@php($said = $problem?->says($for))
+@if ($said !== null)
+    <p class="refusal" role="alert" id="problem-{{ Str::slug(str_replace('.', ' ', $for)) }}">{{ $said }}</p>
 @endif

@@ -2,7 +2,7 @@
 @props(['name', 'label', 'value' => '', 'options' => [], 'id' => null, 'problem' => null, 'problemFor' => null, 'after' => ''])
 @php($id ??= 'field-'.$name)
 @php($problemFor ??= $name)
-@php($isWrong = $problem !== null && $problem->field() === $problemFor)
+@php($isWrong = $problem?->says($problemFor) !== null)
 <span class="spoken-choice"><label for="{{ $id }}">{{ $label }}</label>
 @if ($options !== [])
     <select id="{{ $id }}" name="{{ $name }}" {{ $attributes->merge(['class' => 'said']) }}>
