@@ -141,6 +141,11 @@ final class Refused extends \RuntimeException implements Problem
         return $this->field;
     }
 
+    public function sentences(): array
+    {
+        return [$this->getMessage()];
+    }
+
     public function says(string $field): ?string
     {
         return $field === $this->field ? $this->getMessage() : null;

@@ -12,9 +12,7 @@ final class Several extends \RuntimeException implements Problem
     /** @param  non-empty-list<Problem>  $problems */
     private function __construct(private readonly array $problems)
     {
-        parent::__construct(implode(' ', array_map(
-            fn (Problem $problem): string => $problem->getMessage(), $problems,
-        )));
+        parent::__construct(implode(' ', $this->sentences()));
     }
 
     /** @param  non-empty-list<Problem>  $problems  one alone is itself */
@@ -40,6 +38,11 @@ final class Several extends \RuntimeException implements Problem
     public function field(): string
     {
         return $this->problems[0]->field();
+    }
+
+    public function sentences(): array
+    {
+        return array_map(fn (Problem $problem): string => $problem->getMessage(), $this->problems);
     }
 
     public function says(string $field): ?string

@@ -13,6 +13,9 @@ interface Problem extends \Throwable
     /** The name of the field or setting at fault, such as `inside` or `parts.2.settings.wraps`. */
     public function field(): string;
 
+    /** @return non-empty-list<string> each of its sentences */
+    public function sentences(): array;
+
     /** What it says of a field; null where nothing. */
     public function says(string $field): ?string;
 }

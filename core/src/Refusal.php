@@ -17,6 +17,11 @@ abstract class Refusal extends \InvalidArgumentException implements Problem
         return $this->field;
     }
 
+    public function sentences(): array
+    {
+        return [$this->getMessage()];
+    }
+
     public function says(string $field): ?string
     {
         return $field === $this->field ? $this->getMessage() : null;

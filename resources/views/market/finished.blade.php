@@ -15,7 +15,7 @@
                 <span class="quiet">since {{ $one->moved_at->format('j F Y') }}</span></p>
             <dl class="facts">@foreach ($desk->facts() as [$name, $says])<div><dt>{{ $name }}</dt>
                 <dd class="figure">{{ $says }}</dd></div>@endforeach</dl>
-            @if ($problem !== null)<p class="refusal" role="alert">{{ $problem->getMessage() }}</p>@endif
+            <x-refusals :problem="$problem" />
             @if ($one->place->next() !== [])
             <form class="finished-move no-print" method="post" action="/box/{{ $one->ulid }}">@csrf @method('put')
                 <p class="bar">@foreach ($one->place->next() as $place)<button type="submit"

@@ -17,7 +17,7 @@
             @include('market.days')
             @if ($desk->doubt() !== '')<p class="small quiet mt-1">{{ ucfirst($desk->doubt()) }}.</p>@endif
         @endif
-        @if ($problem !== null)<p class="refusal mt-2" role="alert">{{ $problem->getMessage() }}</p>@endif
+        <x-refusals class="mt-2" :problem="$problem" />
         @if (($rail = $desk->rail())->hung !== [])
             @include('rail', ['title' => 'Made of what is wanted', 'rail' => $rail, 'more' => '', 'empty' => ''])
         @endif

@@ -13,7 +13,7 @@
             <p class="finished-where">{{ ucfirst($one->words) }}</p>
             <dl class="facts">@foreach ($desk->facts() as [$name, $says])<div><dt>{{ $name }}</dt>
                 <dd class="figure">{{ $says }}</dd></div>@endforeach</dl>
-            @if ($problem !== null)<p class="refusal" role="alert">{{ $problem->getMessage() }}</p>@endif
+            <x-refusals :problem="$problem" />
             @if ($one->done_at === null)
             <form method="post" action="/repairs/{{ $one->ulid }}" class="no-print">@csrf @method('put')
                 <div class="market-form">
