@@ -132,8 +132,10 @@ final class Drilling
         if (trim($input['cut'] ?? '') === '' || trim($input['left'] ?? '') === '') {
             return null;
         }
-        $cut = Length::parse($input['cut'], 'cut', $unit)->within('cut', 1, 10_000)->millimetres();
-        $left = Length::parse($input['left'], 'left', $unit)->within('left', 0, 10_000)->millimetres();
+        $read = fn (string $field, float $least): float => Length::parse($input[$field], $field, $unit)
+            ->within($field, $least, 10_000)->millimetres();
+        Fields::all(['cut' => fn (): float => $read('cut', 1), 'left' => fn (): float => $read('left', 0)]);
+        [$cut, $left] = [$read('cut', 1), $read('left', 0)];
         $left < $cut || throw Refused::invalid('left', 'Left over is more than was cut: give less.');
 
         return [$cut, $left];

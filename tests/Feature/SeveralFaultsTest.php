@@ -77,6 +77,21 @@ final class SeveralFaultsTest extends TestCase
         self::assertNull(Making::query()->findOrFail($making->id)->closed_at);
     }
 
+    public function test_the_workshop_and_its_prices_say_all_that_is_wrong_with_them(): void
+    {
+        $this->asked('PUT', '/account/units', [
+            'name' => '', 'ruler' => 'half-millimetre', 'sizes' => 'awg', 'clearance' => 'none', 'keep' => 'all',
+            'low' => '', 'shortcuts' => '1',
+        ])->assertStatus(422)->assertSee('id="problem-name"', false)->assertSee('id="problem-clearance"', false)
+            ->assertSee('id="problem-keep"', false);
+        $this->asked('PUT', "/pieces/{$this->piece()->ulid}/bill", [
+            'currency' => 'GBP', 'decimals' => '2', 'hour' => 'long', 'overhead' => 'high', 'packing' => 'box',
+            'tax' => 'some', 'rounding' => '', 'metal' => ['sterling' => 'dear', 'copper' => 'cheap'],
+        ])->assertStatus(422)->assertSee('id="problem-hour"', false)->assertSee('id="problem-overhead"', false)
+            ->assertSee('id="problem-packing"', false)->assertSee('id="problem-tax"', false)
+            ->assertSee('id="problem-metal-sterling"', false);
+    }
+
     public function test_who_signs_up_is_told_all_that_is_missing(): void
     {
         config(['hebra.sign_up' => 'open']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Fields;
 use App\Exceptions\Refused;
 use App\Models\Invitation;
 use App\Support\Attempts;
@@ -51,30 +52,20 @@ final class AccountController extends Controller
                 $request, 'name', 'ruler', 'sizes', 'clearance', 'keep', 'low', 'shortcuts', 'has_scale', 'has_camera',
             );
             $unit = $workshop->profile()->unit();
-            trim($input['name']) !== '' && mb_strlen($input['name']) <= 80
-                || throw Refused::invalid(
-                    'name',
-                    'The workshop’s name has '.mb_strlen(trim($input['name'])).' characters: give 1 to 80.',
-                );
-            $ruler = OneOf::read(Ruler::class, $input['ruler'], 'ruler');
-            $sizes = OneOf::read(SizeSystem::class, $input['sizes'], 'sizes');
+            $micrometres = fn (string $field, float $least, float $most): int => (int) round(
+                Length::parse($input[$field], $field, $unit)->within($field, $least, $most)->millimetres() * 1000,
+            );
             $workshop->update([
-                'name' => trim($input['name']), 'ruler' => $ruler->value, 'sizes' => $sizes->value,
-                'clearance_um' => (int) round(
-                    Length::parse(
-                        $input['clearance'],
-                        'clearance',
-                        $unit,
-                    )->within('clearance', 0, 1)->millimetres() * 1000,
-                ),
-                'low_um' => trim($input['low']) === ''
-                    ? $workshop->low_um
-                    : (int) round(
-                        Length::parse($input['low'], 'low', $unit)->within('low', 0, 100_000)->millimetres() * 1000,
-                    ),
-                'keep_um' => (int) round(
-                    Length::parse($input['keep'], 'keep', $unit)->within('keep', 5, 2000)->millimetres() * 1000,
-                ),
+                ...Fields::all([
+                    'name' => fn (): string => self::workshopName(trim($input['name'])),
+                    'ruler' => fn (): string => OneOf::read(Ruler::class, $input['ruler'], 'ruler')->value,
+                    'sizes' => fn (): string => OneOf::read(SizeSystem::class, $input['sizes'], 'sizes')->value,
+                    'clearance_um' => fn (): int => $micrometres('clearance', 0, 1),
+                    'low_um' => fn (): int => trim($input['low']) === ''
+                        ? $workshop->low_um
+                        : $micrometres('low', 0, 100_000),
+                    'keep_um' => fn (): int => $micrometres('keep', 5, 2000),
+                ]),
                 'shortcuts' => $input['shortcuts'] === '1', 'has_scale' => $input['has_scale'] === '1',
                 'has_camera' => $input['has_camera'] === '1',
             ]);
@@ -83,6 +74,13 @@ final class AccountController extends Controller
         }
 
         return redirect('/account', 303)->with('said', 'Saved: every page shows it from now on.');
+    }
+
+    private static function workshopName(string $name): string
+    {
+        return $name !== '' && mb_strlen($name) <= 80 ? $name : throw Refused::invalid(
+            'name', 'The workshop’s name has '.mb_strlen($name).' characters: give 1 to 80.',
+        );
     }
 
     public function password(Request $request): RedirectResponse|Response

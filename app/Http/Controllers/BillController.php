@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Fields;
 use App\Actions\History;
 use App\Actions\SupplyBook;
 use App\Exceptions\Refused;
@@ -174,40 +175,71 @@ final class BillController extends Controller
 
     private function keep(PieceRequest $request, Workshop $workshop): void
     {
+        $columns = Fields::all([
+            'currency' => fn (): array => $this->currencyColumns($request),
+            'costing' => fn (): array => $this->costingColumns($request),
+            'asking' => fn (): array => $this->askingColumns($request, $workshop),
+            'metals' => fn (): array => ['metal_prices_e4' => self::metalPrices($request, $workshop)],
+        ]);
+        $workshop->forceFill(array_merge(...array_values(array_filter($columns, is_array(...)))))->save();
+    }
+
+    /** @return array<string, mixed> */
+    private function currencyColumns(PieceRequest $request): array
+    {
         $currency = $this->currency($request);
-        $costing = Costing::of(
-            Money::parse($this->text($request, 'hour'), 'hour')->cents(),
-            Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500),
-            0,
-            trim($this->text($request, 'packing')) === ''
-                ? 0
-                : Money::parse($this->text($request, 'packing'), 'packing')->cents(),
-        );
-        [$lists, $terms] = [$this->lists($request, $workshop), PriceTerms::of(
+
+        return ['currency' => $currency->code, 'decimals' => $currency->decimals];
+    }
+
+    /** @return array<string, mixed> */
+    private function costingColumns(PieceRequest $request): array
+    {
+        $text = trim($this->text($request, 'packing'));
+        $hour = fn (): int => Money::parse($this->text($request, 'hour'), 'hour')->cents();
+        $overhead = fn (): int => Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500);
+        $packing = fn (): int => $text === '' ? 0 : Money::parse($text, 'packing')->cents();
+        Fields::all(['hour' => $hour, 'overhead' => $overhead, 'packing' => $packing]);
+        $costing = Costing::of($hour(), $overhead(), 0, $packing());
+
+        return [
+            'hour_cents' => $costing->hourCents, 'overhead_percent' => $costing->overheadPercent,
+            'packing_cents' => $costing->packingCents,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function askingColumns(PieceRequest $request, Workshop $workshop): array
+    {
+        $terms = PriceTerms::of(
             Count::parse($this->text($request, 'tax') ?: '0', 'tax', 0, 60), $this->text($request, 'rounding'),
-        )];
+        );
+        $lists = $this->lists($request, $workshop);
         foreach ($lists as $list) {
             Asking::of(0, $list, $terms);
         }
-        $prices = $workshop->metal_prices_e4 ?? [];
+
+        return [
+            'margin_percent' => $lists[0]->marginPercent, 'price_lists' => self::kept($lists),
+            'tax_percent' => $terms->taxPercent, 'rounding' => $terms->rounding,
+        ];
+    }
+
+    /** @return array<string, mixed> by metal: those that were given, and as they are the others */
+    private static function metalPrices(PieceRequest $request, Workshop $workshop): array
+    {
+        $given = $reads = [];
         foreach ((array) $request->input('metal', []) as $name => $text) {
             $metal = Metal::tryFrom((string) $name) ?? throw Refused::invalid('metal', 'That metal is not known here.');
             // An empty field arrives as nothing.
             $text ??= '';
             is_string($text) || throw Refused::notText('metal');
-            unset($prices[$metal->value]);
+            $given[$metal->value] = null;
             if (trim($text) !== '') {
-                $prices[$metal->value] = UnitPrice::parse($text, 'metal.'.$metal->value)->e4();
+                $reads[$metal->value] = fn (): int => UnitPrice::parse($text, 'metal.'.$metal->value)->e4();
             }
         }
-        $workshop->forceFill(
-            [
-                'currency' => $currency->code, 'decimals' => $currency->decimals, 'hour_cents' => $costing->hourCents,
-                'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $lists[0]->marginPercent,
-                'tax_percent' => $terms->taxPercent,
-                'rounding' => $terms->rounding, 'price_lists' => self::kept($lists),
-                'packing_cents' => $costing->packingCents, 'metal_prices_e4' => $prices,
-            ],
-        )->save();
+
+        return [...array_diff_key($workshop->metal_prices_e4 ?? [], $given), ...Fields::all($reads)];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Fields;
 use App\Models\Tool;
 use App\Models\Workshop;
 use Hebra\Core\Problem;
@@ -136,10 +137,15 @@ final class HandController extends Controller
         $input = $this->texts($request, 'kind', 'name', 'marks', 'grip');
         $unit = $workshop->profile()->unit();
         $kind = OneOf::read(ToolKind::class, $input['kind'], 'kind');
-        trim($input['marks']) !== '' || throw Unreadable::empty('marks', $kind->hint());
-        $grip = trim($input['grip']) === '' ? 0.0 : Length::parse($input['grip'], 'grip', $unit)->millimetres();
+        $marks = fn (): array => trim($input['marks']) === ''
+            ? throw Unreadable::empty('marks', $kind->hint())
+            : CoreTool::readMarks($kind, $input['marks'], $unit);
+        $grip = fn (): float => trim($input['grip']) === ''
+            ? 0.0
+            : Length::parse($input['grip'], 'grip', $unit)->millimetres();
+        Fields::all(['marks' => $marks, 'grip' => $grip]);
 
-        return CoreTool::of($kind, $input['name'], CoreTool::readMarks($kind, $input['marks'], $unit), $grip);
+        return CoreTool::of($kind, $input['name'], $marks(), $grip());
     }
 
     public function metal(Request $request, string $metal): RedirectResponse|Response

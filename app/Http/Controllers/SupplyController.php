@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Fields;
 use App\Actions\SupplyBook;
 use App\Exceptions\Refused;
 use App\Exceptions\Several;
@@ -119,16 +120,22 @@ final class SupplyController extends Controller
     public function bead(Request $request): RedirectResponse|Response
     {
         try {
-            $bead = CoreBead::parse($this->text($request, 'bead'));
-            $owned = trim($this->text($request, 'owned')) === ''
-                ? 0
-                : Count::parse($this->text($request, 'owned'), 'owned', 0, self::MOST);
-            $this->book->bead($this->workshop($request), $bead, $owned);
+            [$line, $many] = [$this->text($request, 'bead'), trim($this->text($request, 'owned'))];
+            Fields::all([
+                'bead' => fn (): CoreBead => CoreBead::parse($line), 'owned' => fn (): int => self::owning($many),
+            ]);
+            $bead = CoreBead::parse($line);
+            $this->book->bead($this->workshop($request), $bead, self::owning($many));
         } catch (Problem $problem) {
             return $this->again($this->stock->index($request), $problem);
         }
 
         return redirect('/stock?as=rows#beads', 303)->with('said', ucfirst($bead->words()).' is in the tray.');
+    }
+
+    private static function owning(string $many): int
+    {
+        return $many === '' ? 0 : Count::parse($many, 'owned', 0, self::MOST);
     }
 
     public function owned(Request $request, Bead $bead): RedirectResponse|Response
