@@ -44,8 +44,11 @@ final class PieceFigure
             $half = $stroke->wireMm / 2;
             $lastX = $lastY = 0.0;
             foreach ($stroke->path as $command) {
-                [$x, $y] = Stroke::end($command);
-                if ($command[0] === 'C') {
+                $isCurve = $command[0] === 'C';
+                [$x, $y] = $isCurve
+                    ? [(float) ($command[5] ?? 0), (float) ($command[6] ?? 0)]
+                    : [(float) $command[1], (float) $command[2]];
+                if ($isCurve) {
                     $boxes[] = self::middle($command, $lastX, $lastY, $half);
                 }
                 $boxes[] = [$x, $y, $half, $half];

@@ -83,6 +83,11 @@ final class Seen
     /** @var array<string, Path> paths of such */
     private array $paths = [];
 
+    /** How far off the last copy was told, and is looked at. */
+    private ?Vector $lastBy = null;
+
+    private ?Vector $lastTurned = null;
+
     /** @var list<Stroke> */
     private array $strokes = [];
 
@@ -178,7 +183,7 @@ final class Seen
 
     private function course(Course $course, Wire $wire): void
     {
-        $pieces = [];
+        [$pieces, $wireMm] = [[], $wire->diameterMm()];
         foreach ($course->curves() as $place => $curve) {
             $move = $course->moves[$place];
             if (! $move->isSeen()) {
@@ -186,10 +191,10 @@ final class Seen
             }
             $this->crimps($move, $curve, $wire);
             foreach ($curve->spans as $span) {
-                array_push($pieces, ...$this->pieces($span, $move, $wire->diameterMm()));
+                array_push($pieces, ...$this->pieces($span, $move, $wireMm));
             }
         }
-        $this->draw(self::steadied($pieces, $wire->diameterMm()), $wire, $course->colour);
+        $this->draw(self::steadied($pieces, $wireMm), $wire, $course->colour);
     }
 
     /**
@@ -247,7 +252,7 @@ final class Seen
     /** @return list<SeenSpan> */
     private function pieces(Span $span, Move $move, float $wireMm): array
     {
-        $by = $span->by === null ? null : $this->turned($span->by);
+        $by = $this->turnedBy($span->by);
         // What may lie before a bead is seen where it is.
         $isNear = $this->bodies !== [] && $this->turned($span->at(0.5))->z > self::FAR * $wireMm;
         if ($span->original === null || $by === null || abs($by->z) > 1e-9 || $isNear) {
@@ -256,7 +261,22 @@ final class Seen
         $key = spl_object_id($span->original).'/'.$wireMm;
         [, $pieces] = $this->known[$key] ??= [$span->original, $this->seen($span->original, $move, $wireMm)];
 
-        return array_map(fn (SeenSpan $one): SeenSpan => $one->moved($by), $pieces);
+        $copies = [];
+        foreach ($pieces as $piece) {
+            $copies[] = $piece->moved($by);
+        }
+
+        return $copies;
+    }
+
+    /** How far off a copy is looked at: the same for all spans of a repeat. */
+    private function turnedBy(?Vector $by): ?Vector
+    {
+        if ($by !== $this->lastBy) {
+            [$this->lastBy, $this->lastTurned] = [$by, $by === null ? null : $this->turned($by)];
+        }
+
+        return $this->lastTurned;
     }
 
     /**
@@ -524,8 +544,10 @@ final class Seen
                 );
             }
         }
-        $key = implode('/', array_map(fn (SeenSpan $one): int => spl_object_id($one->told), $run))
-            ."/{$beforeMm}/{$afterMm}";
+        $key = count($run) === 1
+            ? spl_object_id($run[0]->told)."/{$beforeMm}/{$afterMm}"
+            : implode('/', array_map(fn (SeenSpan $one): int => spl_object_id($one->told), $run))
+                ."/{$beforeMm}/{$afterMm}";
         $this->paths[$key] ??= $path->through(
             array_map(fn (SeenSpan $one): Span => $one->told, $run), $beforeMm, $afterMm,
         );

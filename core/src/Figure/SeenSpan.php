@@ -35,6 +35,6 @@ final readonly class SeenSpan
     public function goesOnIn(self $next): bool
     {
         return $this->layer === $next->layer && $this->rank === $next->rank
-            && $this->move->segment->mark === $next->move->segment->mark;
+            && ($this->move === $next->move || $this->move->segment->mark === $next->move->segment->mark);
     }
 }

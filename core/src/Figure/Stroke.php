@@ -124,9 +124,12 @@ final readonly class Stroke
     public static function shifted(array $path, float $xMm, float $yMm): array
     {
         foreach ($path as $index => $command) {
-            $path[$index] = $command[0] === 'C'
-                ? self::moved($command, fn (float $x, float $y): array => [$x + $xMm, $y + $yMm])
-                : [$command[0], round($command[1] + $xMm, 4), round($command[2] + $yMm, 4)];
+            // Told number by number: this is done for every stroke of what repeats.
+            $path[$index] = $command[0] === 'C' ? [
+                'C', round($command[1] + $xMm, 4), round($command[2] + $yMm, 4),
+                round(($command[3] ?? 0) + $xMm, 4), round(($command[4] ?? 0) + $yMm, 4),
+                round(($command[5] ?? 0) + $xMm, 4), round(($command[6] ?? 0) + $yMm, 4),
+            ] : [$command[0], round($command[1] + $xMm, 4), round($command[2] + $yMm, 4)];
         }
 
         return $path;
