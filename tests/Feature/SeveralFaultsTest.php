@@ -41,7 +41,9 @@ final class SeveralFaultsTest extends TestCase
 
     public function test_a_repair_says_whose_it_is_where_that_is_asked(): void
     {
-        $this->asked('POST', '/repairs', ['who' => '', 'words' => '', 'minutes' => '0', 'name' => 'a bangle', 'due' => ''])
+        $repair = ['who' => '', 'words' => '', 'minutes' => '0', 'name' => 'a bangle', 'due' => ''];
+
+        $this->asked('POST', '/repairs', $repair)
             ->assertStatus(422)->assertSee('id="problem-who"', false)->assertSee('id="problem-words"', false)
             ->assertSee('id="problem-minutes"', false)->assertDontSee('id="problem-name"', false);
         self::assertSame([0, 0], [Repair::query()->count(), Occasion::query()->count()]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Course;
 
+use Hebra\Core\Course\Shape\Wound;
+
 /**
  * A wire over what is bound to a host: down between its beads, straight across before the host in each gap and slanting
  * behind it to the next. It begins and ends on the host's outside and its inside. Millimetres. Length: that of its
@@ -11,9 +13,6 @@ namespace Hebra\Core\Course;
  */
 final readonly class Lashing
 {
-    /** Half a circle as one cubic is as long as it should be where it is pulled so many radii from its ends. */
-    private const HALF_PULL = 1.308;
-
     /** @param  non-empty-list<float>  $gapsMm  where along the host it crosses, one after the other */
     public function __construct(private Host $host, private array $gapsMm, private float $radiusMm)
     {
@@ -39,7 +38,7 @@ final readonly class Lashing
         [$from, $to, $side] = [$this->host->at($fromMm), $this->host->at($toMm), $isBefore ? 1.0 : -1.0];
         $start = $from->at->plus($from->towards->times($side * $this->radiusMm));
         $end = $to->at->minus($to->towards->times($side * $this->radiusMm));
-        $pull = self::HALF_PULL * $this->radiusMm * hypot(1.0, ($toMm - $fromMm) / (M_PI * $this->radiusMm));
+        $pull = Wound::HALF_PULL * $this->radiusMm * hypot(1.0, ($toMm - $fromMm) / (M_PI * $this->radiusMm));
         $leaves = $from->beside()->times(-$side)->plus($from->ahead->times($this->slant()))->unit();
         $comes = $to->beside()->times($side)->plus($to->ahead->times($this->slant()))->unit();
 

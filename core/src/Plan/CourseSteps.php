@@ -99,18 +99,18 @@ final class CourseSteps
             $work->asks, $work->tool, $work->cautions, $work->operation,
         );
 
-        return $places === [] ? $step : $this->onWire($step, $work, $places);
+        return $places === [] ? $step : $this->onWire($step, $work, $said);
     }
 
-    /** @param  non-empty-array<int, non-empty-list<int>>  $places */
-    private function onWire(Step $step, Handwork $work, array $places): Step
+    private function onWire(Step $step, Handwork $work, string $said): Step
     {
+        $places = $this->places[$said];
         $first = array_key_first($places);
         $course = $this->part->courses()[$first];
         if ($work->isOfWire) {
             $step = $step->ofCut($this->part->cutKey($course->slot));
         }
-        $shares = $this->shares[serialize($work->said())] ?? $this->sharesOf($work, $places);
+        $shares = $this->shares[$said] ?? $this->sharesOf($work, $places);
         $step = $shares === [] ? $step : $step->upTo($shares);
 
         return $work->puts ? $this->putting($step, $course, $places) : $step;

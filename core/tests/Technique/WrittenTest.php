@@ -281,9 +281,9 @@ final class WrittenTest extends TestCase
 
     /**
      * Beads of 3 mm close to each other on 20 AWG part by its 0.8118 mm so far out as their halves are seen to:
-     * 0.4059 + 1.5 · (1 + √(1 − (1 − 0.8118/3)²)) = 2.932 mm from the middle of the stem. There a wire goes down
-     * between them: eight halves straight across, π · 2.932 = 9.211, and seven that slant on by a bead, √(9.211² + 3²)
-     * = 9.687 (geometry).
+     * 0.4059 + 1.5 · (1 + √(1 − (1 − 0.8118/3)²)) = 2.932 mm from the middle of the stem. There a wire goes
+     * down between them: eight halves straight across, π · 2.932 = 9.211, and seven that slant on by a bead,
+     * √(9.211² + 3²) = 9.687 (geometry).
      */
     public function test_what_is_filled_over_beads_goes_down_between_them(): void
     {

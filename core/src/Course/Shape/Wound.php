@@ -20,7 +20,7 @@ use Hebra\Core\Course\Vector;
 final readonly class Wound implements Shape
 {
     /** Half a circle as one cubic is as long as it should be where it is pulled so many radii from its ends. */
-    private const HALF_PULL = 1.308;
+    public const HALF_PULL = 1.308;
 
     private const TRIES = 10;
 
