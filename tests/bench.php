@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use App\Support\Deadline;
 use Hebra\Core\Bead\WirePacking;
+use Hebra\Core\Figure\Glimpse;
 use Hebra\Core\Hand\Hand;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;
@@ -18,6 +19,8 @@ use Hebra\Core\Market\WorkPlan;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Plan\FormingPicture;
+use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\WireTable;
@@ -372,6 +375,33 @@ foreach ($planned as $count => $ms) {
 }
 $growth = ($planned[960] / 960) / ($planned[60] / 60);
 $row('a part of 960 against a part of 60', sprintf('%.2f ×', $growth), 'aim ≤ 2 ×', $growth <= 2);
+
+$pictures = [];
+foreach (array_keys(Patterns::all()) as $name) {
+    $plan = Planner::plan(Patterns::start($name, 'Pictured'), new Profile);
+    $plan->assembly();
+    $count = (new FormingStates($plan))->count();
+    $times = [];
+    for ($step = 0; $step < $count; $step += max(1, intdiv($count, 8))) {
+        // Each for itself, as a page asks for it.
+        $start = hrtime(true);
+        $picture = FormingPicture::of($plan, new FormingStates($plan), $step);
+        foreach (array_filter([$picture->before, $picture->after]) as $look) {
+            [$left, $top, $right, $bottom] = $picture->focus($look);
+            [$x, $y] = [($left + $right) / 2, ($top + $bottom) / 2];
+            $look->taking(Glimpse::within($x - 25.0, $y - 18.0, $x + 25.0, $y + 18.0));
+        }
+        $times[] = (hrtime(true) - $start) / 1e6;
+    }
+    $pictures[$name] = array_sum($times) / count($times);
+}
+$slow = array_filter($pictures, fn (float $ms): bool => $ms > 10);
+printf("\nPictures of steps, before and after, of %d patterns\n\n", count($pictures));
+$row('one, the mean of all', sprintf('%.1f ms', array_sum($pictures) / count($pictures)), 'aim ≤ 10 ms', true);
+$row(
+    'of the slowest pattern, '.array_search(max($pictures), $pictures, true), sprintf('%.1f ms', max($pictures)),
+    'aim ≤ 10 ms', $slow === [],
+);
 
 printf("\nPages of 100 movements, pieces and finished ones, and of 50,000, 2,000 and 10,000\n\n");
 foreach ($grownPages as $page => [$small, $large]) {

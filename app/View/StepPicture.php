@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\Glimpse;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\FormingPicture;
 use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\HandHint;
 use Hebra\Core\Plan\Hands;
+use Hebra\Core\Plan\Look;
 use Hebra\Core\Plan\Plan;
 
 /**
@@ -126,14 +127,18 @@ final class StepPicture
         return self::RATIOS[count(self::RATIOS) - 1];
     }
 
-    private function frame(string $name, PieceFigure $figure, float $ratio): SeenFrame
+    private function frame(string $name, Look $look, float $ratio): SeenFrame
     {
+        [$left, $top, $right, $bottom] = $this->focus($look, $ratio);
+        [$middle, $height] = [($left + $right) / 2, ($top + $bottom) / 2];
+        $mm = $ratio * Drawing::PX_PER_MM;
+        [$wide, $high] = [$this->widePx / 2 / $mm, $this->highPx / 2 / $mm];
+        $figure = $look->taking(Glimpse::within($middle - $wide, $height - $high, $middle + $wide, $height + $high));
         $drawing = new Drawing(
             FormingPicture::whole($figure), dimension: 0, room: 8, isMirrored: $this->isMirrored, name: $name,
             ratioGiven: $ratio, byReference: false,
         );
-        [$left, $top, $right, $bottom] = $this->focus($figure, $ratio);
-        [$x, $y] = [$drawing->x(($left + $right) / 2), $drawing->y(($top + $bottom) / 2)];
+        [$x, $y] = [$drawing->x($middle), $drawing->y($height)];
 
         return new SeenFrame(
             $name, $figure, $drawing, new HandSigns($this->hands, $drawing, $this->isMirrored),
@@ -157,12 +162,12 @@ final class StepPicture
      *
      * @return array{float, float, float, float}
      */
-    private function focus(PieceFigure $figure, float $ratio): array
+    private function focus(Look $look, float $ratio): array
     {
         if ($this->cutAt() !== null) {
             return $this->done();
         }
-        [$its, $done] = [$this->picture->focus($figure), $this->done()];
+        [$its, $done] = [$this->picture->focus($look), $this->done()];
         $near = $its;
         $isThere = true;
         foreach ([$this->widePx, $this->highPx] as $axis => $reachPx) {

@@ -9,11 +9,21 @@ use Hebra\Core\Figure\Stroke;
 /** A stroke as the data of a path, in pixels about an origin: each point told from the last, as short as it can be. */
 final class SvgPath
 {
+    /** In pixels: so little off, a curve goes on in the one before it as if it were one. */
+    private const SMOOTH_PX = 0.02;
+
     private string $data = '';
+
+    private string $lastCommand = '';
+
+    private string $lastNumber = '';
 
     private float $x = 0.0;
 
     private float $y = 0.0;
+
+    /** @var array{float, float}|null where the second point of the next curve lies if it goes on smoothly */
+    private ?array $ahead = null;
 
     private function __construct(
         private readonly float $left,
@@ -39,17 +49,53 @@ final class SvgPath
     private function add(array $command): void
     {
         [$toX, $toY] = $this->point(...Stroke::end($command));
-        $numbers = match ($command[0]) {
-            'M' => [$toX, $toY],
-            'C' => [
-                ...$this->from((float) $command[1], (float) $command[2]),
-                ...$this->from((float) ($command[3] ?? 0), (float) ($command[4] ?? 0)),
-                $toX - $this->x, $toY - $this->y,
-            ],
-            default => [$toX - $this->x, $toY - $this->y],
-        };
-        $this->data .= ($command[0] === 'M' ? 'M' : strtolower($command[0])).self::joined($numbers);
-        [$this->x, $this->y] = [$toX, $toY];
+        [$byX, $byY] = [$toX - $this->x, $toY - $this->y];
+        $ahead = null;
+        if ($command[0] === 'C') {
+            $first = $this->from((float) $command[1], (float) $command[2]);
+            $second = $this->from((float) ($command[3] ?? 0), (float) ($command[4] ?? 0));
+            $ahead = [$byX - $second[0], $byY - $second[1]];
+            $this->isSmooth($first)
+                ? $this->tell('s', [...$second, $byX, $byY])
+                : $this->tell('c', [...$first, ...$second, $byX, $byY]);
+        } else {
+            match (true) {
+                $command[0] === 'M' => $this->tell('M', [$toX, $toY]),
+                abs($byX) < 1e-9 => $this->tell('v', [$byY]),
+                abs($byY) < 1e-9 => $this->tell('h', [$byX]),
+                default => $this->tell('l', [$byX, $byY]),
+            };
+        }
+        [$this->x, $this->y, $this->ahead] = [$toX, $toY, $ahead];
+    }
+
+    /** @param  array{float, float}  $first */
+    private function isSmooth(array $first): bool
+    {
+        return $this->ahead !== null && abs($first[0] - $this->ahead[0]) < self::SMOOTH_PX
+            && abs($first[1] - $this->ahead[1]) < self::SMOOTH_PX;
+    }
+
+    /**
+     * What is said already is not said again: a command, a nought before a point, a space where the next number can
+     * only be the next.
+     *
+     * @param  list<float|int>  $numbers
+     */
+    private function tell(string $command, array $numbers): void
+    {
+        if ($command !== $this->lastCommand) {
+            $this->data .= $command;
+            [$this->lastCommand, $this->lastNumber] = [$command, ''];
+        }
+        foreach ($numbers as $number) {
+            $one = (string) (round($number, 2) + 0.0);
+            $one = str_starts_with($one, '0.') ? substr($one, 1) : str_replace('-0.', '-.', $one);
+            $isApart = $this->lastNumber === '' || $one[0] === '-'
+                || ($one[0] === '.' && str_contains($this->lastNumber, '.'));
+            $this->data .= ($isApart ? '' : ' ').$one;
+            $this->lastNumber = $one;
+        }
     }
 
     /** @return array{float, float} */
@@ -67,18 +113,5 @@ final class SvgPath
         [$x, $y] = $this->point($xMm, $yMm);
 
         return [$x - $this->x, $y - $this->y];
-    }
-
-    /** @param  list<float|int>  $numbers */
-    private static function joined(array $numbers): string
-    {
-        $text = '';
-        foreach ($numbers as $number) {
-            $one = (string) (round($number, 2) + 0.0);
-            $one = str_starts_with($one, '0.') ? substr($one, 1) : str_replace('-0.', '-.', $one);
-            $text .= ($text === '' || $one[0] === '-' ? '' : ' ').$one;
-        }
-
-        return $text;
     }
 }

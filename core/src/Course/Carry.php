@@ -20,14 +20,14 @@ final readonly class Carry
     {
         // A wire that lies already as it will has most of what is carried.
         $this->isNowhere = $from == $to;
-        $this->x = $this->turned(new Vector(1.0, 0.0, 0.0));
-        $this->y = $this->turned(new Vector(0.0, 1.0, 0.0));
-        $this->z = $this->turned(new Vector(0.0, 0.0, 1.0));
+        [$this->x, $this->y, $this->z] = array_map(
+            $this->turned(...), [new Vector(1.0, 0.0, 0.0), new Vector(0.0, 1.0, 0.0), new Vector(0.0, 0.0, 1.0)],
+        );
     }
 
     private function turned(Vector $way): Vector
     {
-        return $this->to->ahead->times($way->dot($this->from->ahead))
+        return $this->isNowhere ? $way : $this->to->ahead->times($way->dot($this->from->ahead))
             ->plus($this->to->towards->times($way->dot($this->from->towards)))
             ->plus($this->to->beside()->times($way->dot($this->from->beside())));
     }
@@ -39,9 +39,18 @@ final readonly class Carry
             : new Frame($this->place($frame->at), $this->way($frame->ahead), $this->way($frame->towards));
     }
 
-    public function span(Span $span): Span
+    /**
+     * @param  list<Span>  $spans
+     * @return list<Span>
+     */
+    public function spans(array $spans): array
     {
-        return $this->isNowhere ? $span : new Span(
+        return $this->isNowhere ? $spans : array_map($this->span(...), $spans);
+    }
+
+    private function span(Span $span): Span
+    {
+        return new Span(
             $this->place($span->from), $this->place($span->first), $this->place($span->second), $this->place($span->to),
         );
     }

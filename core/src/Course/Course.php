@@ -18,8 +18,14 @@ final class Course
     /** @var list<Curve>|null */
     private ?array $curves = null;
 
-    /** @var array<int, Frame> how the wire stands at the end of each move, outwards */
-    private array $ends = [];
+    /** @var array<int, Frame> how the wire stands at the beginning of each move, outwards */
+    private array $begins = [];
+
+    /** @var array<int, array{list<Span>, Frame}> how each move lies from there, and how the wire stands at its end */
+    private array $lies = [];
+
+    /** @var array<string, self> in each state that was asked for */
+    private array $formed = [];
 
     /**
      * @param  non-empty-list<Move>  $moves  in the order of the wire
@@ -68,7 +74,7 @@ final class Course
     /** @param  array<string, mixed>  $changed */
     private function with(array $changed): self
     {
-        $known = ['curves' => null, 'ends' => null];
+        $known = ['curves' => null, 'begins' => null, 'lies' => null, 'formed' => null];
 
         return Copy::of(self::class, array_diff_key(get_object_vars($this), $known), $changed);
     }
@@ -113,10 +119,9 @@ final class Course
     private function laid(): array
     {
         return $this->walked(function (int $at, Frame $frame): array {
-            $laid = $this->moves[$at]->shape->laid($frame);
-            $this->ends[$at] = $laid[1];
+            $this->begins[$at] = $frame;
 
-            return $laid;
+            return $this->lies[$at] = $this->moves[$at]->shape->laid($frame);
         });
     }
 
@@ -130,7 +135,7 @@ final class Course
     private function end(int $at): Frame
     {
         $this->curves();
-        $end = $this->original?->end($at) ?? $this->ends[$at];
+        $end = $this->original?->end($at) ?? $this->lies[$at][1];
 
         return $this->by === null ? $end : $end->in($end->at->plus($this->by));
     }
@@ -179,23 +184,18 @@ final class Course
 
             return array_map(fn (Curve $curve): Curve => $curve->moved($by), $this->original->formed($shares));
         }
-        $stood = $lain = [];
-        $this->walked(function (int $at, Frame $frame) use (&$stood, &$lain): array {
-            [$stood[$at], $lain[$at]] = [$frame, $this->moves[$at]->shape->laid($frame)];
+        $this->curves();
 
-            return $lain[$at];
-        });
-
-        return $this->walked(function (int $at, Frame $frame) use ($stood, $lain, $shares): array {
+        return $this->walked(function (int $at, Frame $frame) use ($shares): array {
             $mm = $this->moves[$at]->segment->lengthMm;
+            [$spans, $end] = $this->lies[$at];
             // What lies nowhere, slack that is taken up, is in no way to be made.
-            $isSlack = $mm > 0.0 && $lain[$at][0] === [];
-            $share = $isSlack ? 1.0 : $shares[$at] ?? 0.0;
-            $carry = new Carry($stood[$at], $frame);
+            $share = $mm > 0.0 && $spans === [] ? 1.0 : $shares[$at] ?? 0.0;
+            $carry = new Carry($this->begins[$at], $frame);
             if ($share >= 1.0) {
-                return [array_map($carry->span(...), $lain[$at][0]), $carry->frame($lain[$at][1])];
+                return [$carry->spans($spans), $carry->frame($end)];
             }
-            $begun = $share > 0.0 ? self::begun(array_map($carry->span(...), $lain[$at][0]), $share) : [];
+            $begun = $share > 0.0 ? self::begun($carry->spans($spans), $share) : [];
             $frame = $begun === [] ? $frame : Laid::through($begun)->laid($frame)[1];
             $end = $frame->on((1 - $share) * $mm);
 
@@ -263,6 +263,16 @@ final class Course
      * @param  list<MoveState>  $states  of each move
      */
     public function asFormed(array $states): self
+    {
+        $key = implode(' ', array_map(fn (MoveState $state): string => $state->key(), $states));
+
+        return $this->formed[$key] ??= $this->original !== null && $this->by !== null
+            ? $this->original->asFormed($states)->moved($this->by)
+            : $this->inStates($states);
+    }
+
+    /** @param  list<MoveState>  $states */
+    private function inStates(array $states): self
     {
         $moves = [];
         $from = $this->from;

@@ -87,6 +87,12 @@ final readonly class Curve
         return $farthest;
     }
 
+    /** @return list<Repeat> what it is made of, in the order of the wire */
+    public function repeats(): array
+    {
+        return Repeat::in($this->spans);
+    }
+
     public function moved(Vector $by): self
     {
         return new self(array_map(fn (Span $span): Span => $span->moved($by), $this->spans));
@@ -114,6 +120,23 @@ final readonly class Curve
         }
 
         return $points;
+    }
+
+    /** @return list<Vector> the ends of every span and its middle: about as far as it reaches */
+    public function about(): array
+    {
+        $points = $this->spans === [] ? [] : [$this->spans[0]->from];
+        foreach ($this->spans as $span) {
+            array_push($points, ...($span->isStraight() ? [$span->to] : [$span->at(0.5), $span->to]));
+        }
+
+        return $points;
+    }
+
+    /** @return array{Vector, Vector}|null where it begins and where it ends */
+    public function ends(): ?array
+    {
+        return $this->spans === [] ? null : [$this->spans[0]->from, $this->spans[count($this->spans) - 1]->to];
     }
 
     /**

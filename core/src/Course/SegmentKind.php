@@ -33,4 +33,14 @@ enum SegmentKind: string
             self::Round, self::Coil, self::Binding, self::Weave, self::Straight, self::Curl => true,
         };
     }
+
+    /** Whether it is wound close round something. */
+    public function isWound(): bool
+    {
+        return match ($this) {
+            self::Wraps, self::Coil, self::Binding, self::Weave => true,
+            self::Tail, self::Loop, self::Neck, self::Seat, self::Foot, self::Eye, self::Leg, self::Arch, self::Round,
+            self::Straight, self::Curl, self::Trim => false,
+        };
+    }
 }

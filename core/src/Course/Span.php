@@ -18,6 +18,8 @@ final class Span
 
     private ?float $lengthMm = null;
 
+    private ?float $reachMm = null;
+
     public function __construct(
         public readonly Vector $from, public readonly Vector $first, public readonly Vector $second,
         public readonly Vector $to,
@@ -89,6 +91,15 @@ final class Span
     public function reaches(float $down): float
     {
         return max($down * $this->from->y, $down * $this->first->y, $down * $this->second->y, $down * $this->to->y);
+    }
+
+    /** No place of it is farther from where it begins. */
+    public function reachMm(): float
+    {
+        return $this->reachMm ??= $this->original?->reachMm() ?? max(
+            $this->first->minus($this->from)->lengthMm(), $this->second->minus($this->from)->lengthMm(),
+            $this->to->minus($this->from)->lengthMm(),
+        );
     }
 
     public function lengthMm(): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Figure;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Wire\Metal;
 
 /**
@@ -24,6 +25,18 @@ final readonly class BeadMark
         /** what it is wound of, where it is wound of wire */
         public ?Metal $metal = null,
     ) {
+    }
+
+    /** @return non-empty-list<Vector> where its middle is */
+    public function about(): array
+    {
+        return [new Vector($this->xMm, $this->topMm + $this->bead->lengthMm / 2)];
+    }
+
+    /** However it is turned it reaches no farther from there. */
+    public function aroundMm(): float
+    {
+        return hypot($this->bead->widthMm, $this->bead->lengthMm) / 2;
     }
 
     public function woundOf(Metal $metal): self

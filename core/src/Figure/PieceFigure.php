@@ -31,6 +31,9 @@ final class PieceFigure
     /** @var list<array{float, float}>|null */
     private ?array $outline = null;
 
+    /** @var array{float, float, float, float}|null */
+    private ?array $bounds = null;
+
     /**
      * @param  list<Stroke>  $strokes
      * @param  list<BeadMark>  $beads
@@ -94,15 +97,22 @@ final class PieceFigure
      */
     public function bounds(): array
     {
-        // The first is where it hangs.
-        $boxes = count($this->boxes) > 1 ? array_slice($this->boxes, 1) : $this->boxes;
+        return $this->bounds ??= $this->reaching();
+    }
 
-        return [
-            min(array_map(fn (array $box): float => $box[0] - $box[2], $boxes)),
-            min(array_map(fn (array $box): float => $box[1] - $box[3], $boxes)),
-            max(array_map(fn (array $box): float => $box[0] + $box[2], $boxes)),
-            max(array_map(fn (array $box): float => $box[1] + $box[3], $boxes)),
-        ];
+    /** @return array{float, float, float, float} */
+    private function reaching(): array
+    {
+        [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
+        // The first is where it hangs.
+        foreach (count($this->boxes) > 1 ? array_slice($this->boxes, 1) : $this->boxes as [$x, $y, $wide, $high]) {
+            $left = min($left, $x - $wide);
+            $top = min($top, $y - $high);
+            $right = max($right, $x + $wide);
+            $bottom = max($bottom, $y + $high);
+        }
+
+        return [$left, $top, $right, $bottom];
     }
 
     /**

@@ -40,4 +40,12 @@ final readonly class Pose
     {
         return [$this->cos * $xMm - $this->sin * $yMm + $this->xMm, $this->sin * $xMm + $this->cos * $yMm + $this->yMm];
     }
+
+    /** @return array{float, float} the point of the part that lies there */
+    public function from(float $xMm, float $yMm): array
+    {
+        [$x, $y] = [$xMm - $this->xMm, $yMm - $this->yMm];
+
+        return [$this->cos * $x + $this->sin * $y, $this->cos * $y - $this->sin * $x];
+    }
 }

@@ -8,11 +8,11 @@ use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Crimped;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Repeat;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Plate\Plate;
-use Hebra\Core\Wire\SectionKind;
 use Hebra\Core\Wire\Wire;
 
 /**
@@ -28,17 +28,10 @@ final class Seen
     /** What links into other parts is told apart before and behind them; the rest only where it is far off. */
     private const LINKS = [SegmentKind::Loop, SegmentKind::Eye];
 
-    /** Of what is wound close round something the near halves hide the far ones. */
-    private const WOUND = [SegmentKind::Wraps, SegmentKind::Coil, SegmentKind::Binding, SegmentKind::Weave];
-
     /** Of the wire's thickness: how deep it is before it is no longer in the plane, and before it is far from it. */
     private const FLAT = 0.05;
 
-    private const BENT = 0.3;
-
     private const FAR = 3.0;
-
-    private const STEADY = 0.2;
 
     /** Of the wire's thickness: so deep what is wound lies behind what it is wound on. */
     private const BEHIND = 1.5;
@@ -52,9 +45,6 @@ final class Seen
     /** How little of a turn's bulge lies towards the viewer where it is seen from its end. */
     private const ASIDE_BULGE = 0.5;
 
-    /** Of the wire's thickness: what strays no farther from a line is seen as one. */
-    private const NEARLY = 0.06;
-
     /** Of the wire's thickness: turns so wide go round more than a wire. */
     private const WIDE = 3.5;
 
@@ -64,11 +54,20 @@ final class Seen
     /** Of its size: so little depth a turn has that is seen from its end. */
     private const END_ON = 0.35;
 
-    /** The cosine of a turn that is seen as a corner. */
-    private const STRAIGHT_ON = 0.97;
+    /** Copies whose depth differs no more, mm, are seen alike. */
+    private const LEVEL = 1e-9;
 
-    /** So much of its thickness a stroke runs on under the next, that no seam is seen. */
-    private const JOIN = 0.06;
+    /** What is so long is seen so much longer at most, where its depth stands aside: √(1 + SeenPath::ASIDE²). */
+    private const ASLANT = 1.06;
+
+    /** In the middle of a turn, or of its halves, it is nearest. */
+    private const MIDDLES = [0.25, 0.5, 0.75];
+
+    /** Of its thickness: so far from its middle line a wire reaches, with its rim. */
+    private const ABOUT = 1.0;
+
+    /** What is told more often than this is not looked at each time. */
+    private const OFTEN = 3;
 
     private readonly float $cos;
 
@@ -80,13 +79,20 @@ final class Seen
      */
     private array $known = [];
 
-    /** @var array<string, Path> paths of such */
-    private array $paths = [];
+    private readonly KnownPaths $paths;
+
+    /** @var array<string, array{Course, list<Stroke>}> how wires are seen beside the beads that are there */
+    private array $drawn = [];
 
     /** How far off the last copy was told, and is looked at. */
     private ?Vector $lastBy = null;
 
     private ?Vector $lastTurned = null;
+
+    /** @var array<int, array{Course, list<SeenBead>}> the beads on each wire */
+    private array $standing = [];
+
+    private Glimpse $glimpse;
 
     /** @var list<Stroke> */
     private array $strokes = [];
@@ -101,6 +107,14 @@ final class Seen
     public function __construct(float $degrees, private readonly bool $isFromAbove = false)
     {
         [$this->cos, $this->sin] = [round(cos(deg2rad($degrees)), 9), round(sin(deg2rad($degrees)), 9)];
+        $this->paths = new KnownPaths;
+        $this->glimpse = Glimpse::all();
+    }
+
+    /** @param  float  $turned  how many degrees further */
+    public static function from(View $view, float $turned = 0.0): self
+    {
+        return new self($turned + $view->degrees(), $view === View::Top);
     }
 
     /** A point of the part as it is looked at: x to the right, y down, z to the viewer. */
@@ -135,13 +149,29 @@ final class Seen
         return new PieceFigure($this->strokes, $this->beads);
     }
 
+    /**
+     * Some wires of a part, alone: those that lie as they did when they were last looked at are not drawn again.
+     *
+     * @param  list<array{Course, Wire}>  $courses
+     */
+    public function alone(array $courses, Glimpse $glimpse): PieceFigure
+    {
+        [$this->strokes, $this->beads, $this->glimpse] = [[], [], $glimpse];
+        $this->part($courses);
+
+        return $this->figure();
+    }
+
     /** @param  list<array{Course, Wire}>  $courses  of one part */
     public function part(array $courses): void
     {
-        $this->bodies = [];
+        $standing = [];
         foreach ($courses as [$course]) {
-            array_push($this->bodies, ...$this->bodiesOf($course));
+            $standing[spl_object_id($course)] = $this->bodiesOf($course);
         }
+        // What is seen beside other beads may lie before them.
+        $this->known = $this->bodies === [] ? $this->known : [];
+        $this->bodies = array_merge(...$standing);
         // The farthest first.
         usort($this->bodies, fn (SeenBead $one, SeenBead $other): int => $one->depth() <=> $other->depth());
         foreach ($this->bodies as $body) {
@@ -151,10 +181,17 @@ final class Seen
                 $this->isBeforeBead($body->at, 0.0) => 2,
                 default => 1,
             };
-            $this->beads[] = $body->mark();
+            $mark = $body->mark();
+            if ($this->glimpse->takes($mark->mark) && $this->glimpse->meets($mark->about(), $mark->aroundMm())) {
+                $this->beads[] = $mark;
+            }
         }
+        $this->known = $this->bodies === [] ? $this->known : [];
+        $beside = implode(' ', array_keys(array_filter($standing)));
         foreach ($courses as [$course, $wire]) {
-            $this->course($course, $wire);
+            $key = spl_object_id($course)." {$beside} {$this->glimpse->key}";
+            $this->drawn[$key] ??= [$course, $this->course($course, $wire)];
+            array_push($this->strokes, ...$this->drawn[$key][1]);
         }
     }
 
@@ -165,8 +202,32 @@ final class Seen
         array_push($this->strokes, ...$drawn->strokes());
     }
 
+    /** How far a stretch reaches: from span to span, whatever it lies before. */
+    private function trace(Move $move, Curve $curve, Wire $wire): Stroke
+    {
+        $path = [];
+        foreach ($curve->repeats() as $repeat) {
+            foreach ([$repeat->times[0], $repeat->times[count($repeat->times) - 1]] as $spans) {
+                foreach ((new Curve($spans))->about() as $point) {
+                    $path[] = [$path === [] ? 'M' : 'L', ...$this->page($point)];
+                }
+            }
+        }
+        /** @var Path $path */
+
+        return new Stroke($path, $move->wideMm ?? $wire->diameterMm(), $wire->metal, 1, $move->segment->mark);
+    }
+
     /** @return list<SeenBead> */
     private function bodiesOf(Course $course): array
+    {
+        $known = $this->standing[spl_object_id($course)] ??= [$course, $this->lookedAtOn($course)];
+
+        return $known[1];
+    }
+
+    /** @return list<SeenBead> */
+    private function lookedAtOn(Course $course): array
     {
         $bodies = [];
         foreach ($course->curves() as $place => $curve) {
@@ -181,89 +242,226 @@ final class Seen
         return $bodies;
     }
 
-    private function course(Course $course, Wire $wire): void
+    /** @return list<Stroke> */
+    private function course(Course $course, Wire $wire): array
     {
-        [$pieces, $wireMm] = [[], $wire->diameterMm()];
+        $seen = new SeenWire($wire, $course->colour, $this->paths, $this->turned(new Vector(0.0, 0.0, 1.0)));
+        $crimps = [];
         foreach ($course->curves() as $place => $curve) {
             $move = $course->moves[$place];
-            if (! $move->isSeen()) {
+            if (! $move->isSeen() || ! $this->glimpse->takes($move->segment->mark)) {
                 continue;
             }
-            $this->crimps($move, $curve, $wire);
-            foreach ($curve->spans as $span) {
-                array_push($pieces, ...$this->pieces($span, $move, $wireMm));
+            array_push($crimps, ...$this->crimps($move, $curve, $wire));
+            if ($this->glimpse->isReach() && $move->segment->kind === SegmentKind::Weave) {
+                $crimps[] = $this->trace($move, $curve, $wire);
+
+                continue;
+            }
+            $repeats = $curve->repeats();
+            $seen->comesNear($move, fn (): float => $this->nearestMm($repeats));
+            foreach ($repeats as $repeat) {
+                $this->repeat($repeat, $move, $wire, $seen);
             }
         }
-        $this->draw(self::steadied($pieces, $wireMm), $wire, $course->colour);
+
+        return [...$crimps, ...$seen->strokes()];
     }
 
     /**
-     * What lies near the bound between two ranks keeps that of what comes before it on its stretch: each change is a
-     * seam.
+     * How near to the viewer a stretch comes, as it is looked at, mm: all of it, whether it is in the window or not.
      *
-     * @param  list<SeenSpan>  $pieces
-     * @return list<SeenSpan>
+     * @param  list<Repeat>  $repeats
      */
-    private static function steadied(array $pieces, float $wireMm): array
+    private function nearestMm(array $repeats): float
     {
-        foreach ($pieces as $at => $piece) {
-            $before = $pieces[$at - 1] ?? $piece;
-            if ($before->move !== $piece->move || self::isWound($piece->move)) {
-                continue;
-            }
-            if (abs(abs($piece->told->at(0.5)->z / $wireMm) - self::BENT) < self::STEADY) {
-                $pieces[$at] = $piece->ranked($before->layer, $before->rank);
+        $nearest = -INF;
+        foreach ($repeats as $repeat) {
+            foreach ([0, count($repeat->times) - 1] as $time) {
+                foreach ($repeat->times[$time] as $span) {
+                    foreach (self::MIDDLES as $share) {
+                        $nearest = max($nearest, $this->turned($span->at($share))->z);
+                    }
+                }
             }
         }
 
-        return $pieces;
+        return $nearest;
     }
 
-    /** Before a run of beads and after it. */
-    private function crimps(Move $move, Curve $curve, Wire $wire): void
+    /** What is wound again and again is looked at as a copy of the second time, but for the first and the last. */
+    private function repeat(Repeat $repeat, Move $move, Wire $wire, SeenWire $seen): void
     {
-        $mm = 0.0;
+        $last = count($repeat->times) - 1;
+        $second = $last < self::OFTEN || ! $move->segment->kind->isWound()
+            ? []
+            : $this->allPieces($repeat->times[1], $move, $wire);
+        $further = $this->further($repeat, $second, $wire);
+        foreach ($repeat->times as $time => $spans) {
+            if ($time === 1 && $further !== null) {
+                $seen->winds($second, $this->lookedAt($further, $spans, $wire));
+            } elseif ($further === null || $time === 0 || $time === $last) {
+                $this->goOn($spans, $move, $wire, $seen);
+            }
+        }
+    }
+
+    /** @param  list<Span>  $spans */
+    private function goOn(array $spans, Move $move, Wire $wire, SeenWire $seen): void
+    {
+        [$wireMm, $isAll] = [$wire->diameterMm(), $this->glimpse->isEverywhere()];
+        foreach ($spans as $span) {
+            if ($isAll || $this->isLookedAt($span, $wireMm)) {
+                $seen->goesOn($this->pieces($span, $move, $wireMm));
+            } else {
+                $seen->breaksOff();
+            }
+        }
+    }
+
+    private function isLookedAt(Span $span, float $wireMm): bool
+    {
+        return $this->glimpse->isNear(
+            $this->turned($span->from), self::ASLANT * $span->reachMm() + self::ABOUT * $wireMm,
+        );
+    }
+
+    /**
+     * @param  list<Vector>  $further
+     * @param  non-empty-list<Span>  $spans
+     * @return list<Vector> how far off some spans are looked at
+     */
+    private function lookedAt(array $further, array $spans, Wire $wire): array
+    {
+        if ($this->glimpse->isEverywhere()) {
+            return $further;
+        }
+        $pages = array_map(SeenPath::page(...), $this->points($spans));
+        [$xs, $ys] = [array_column($pages, 0), array_column($pages, 1)];
+        [$least, $most] = [new Vector(min($xs), min($ys)), new Vector(max($xs), max($ys))];
+
+        return array_values(array_filter($further, fn (Vector $by): bool => $this->glimpse->meets(
+            [$least->plus($by), $most->plus($by)], self::ABOUT * $wire->diameterMm(),
+        )));
+    }
+
+    /**
+     * @param  non-empty-list<Span>  $spans
+     * @return non-empty-list<Vector> between which they lie, as they are looked at
+     */
+    private function points(array $spans): array
+    {
+        $points = [];
+        foreach ($spans as $span) {
+            array_push(
+                $points, $this->turned($span->from), $this->turned($span->first), $this->turned($span->second),
+                $this->turned($span->to),
+            );
+        }
+
+        return $points;
+    }
+
+    /**
+     * How far from the second time the others between it and the last are seen; null where they are not seen alike, or
+     * run into each other.
+     *
+     * @param  list<SeenSpan>  $second
+     * @return list<Vector>|null
+     */
+    private function further(Repeat $repeat, array $second, Wire $wire): ?array
+    {
+        $runsOn = $second === [] || $second[count($second) - 1]->goesOnIn($second[0]);
+        if ($runsOn || $this->mayLieBeforeBeads($repeat->times[1], $wire->diameterMm())) {
+            return null;
+        }
+        $further = [];
+        for ($time = 2; $time < count($repeat->times) - 1; $time++) {
+            $by = $repeat->between(1, $time);
+            $turned = $by === null ? null : $this->turned($by);
+            if ($turned === null || abs($turned->z) > self::LEVEL) {
+                return null;
+            }
+            $further[] = $turned;
+        }
+
+        return $further;
+    }
+
+    /** @param  list<Span>  $spans */
+    private function mayLieBeforeBeads(array $spans, float $wireMm): bool
+    {
+        foreach ($this->bodies === [] ? [] : $spans as $span) {
+            if ($this->turned($span->at(0.5))->z > self::FAR * $wireMm) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<Span>  $spans
+     * @return list<SeenSpan>
+     */
+    private function allPieces(array $spans, Move $move, Wire $wire): array
+    {
+        return array_merge(...array_map(
+            fn (Span $span): array => $this->pieces($span, $move, $wire->diameterMm()), $spans,
+        ));
+    }
+
+    /** @return list<Stroke> before a run of beads and after it */
+    private function crimps(Move $move, Curve $curve, Wire $wire): array
+    {
+        [$crimps, $mm] = [[], 0.0];
         foreach ($move->threaded() as $run) {
             $mm = $run->atMm ?? $mm;
             $beads = $run->count * $run->bead->lengthMm;
             if ($run->held !== null) {
                 [$before, $after] = [$run->held->beforeMm(), $run->held->afterMm()];
-                $this->crimp($curve, $mm, $before, $run->held, $wire);
-                $this->crimp($curve, $mm + $before + $beads, $after, $run->held, $wire);
+                array_push(
+                    $crimps, ...$this->crimp($curve, $mm, $before, $run->held, $wire),
+                    ...$this->crimp($curve, $mm + $before + $beads, $after, $run->held, $wire),
+                );
                 $beads += $before + $after;
             }
             $mm += $beads;
         }
+
+        return $crimps;
     }
 
-    private function crimp(Curve $curve, float $fromMm, float $longMm, Crimped $crimp, Wire $wire): void
+    /** @return list<Stroke> none where there is nothing to press */
+    private function crimp(Curve $curve, float $fromMm, float $longMm, Crimped $crimp, Wire $wire): array
     {
         if ($longMm === 0.0) {
-            return;
+            return [];
         }
         [$one, $other] = array_map(
             fn (float $mm): array => SeenPath::page($this->turned($curve->at($mm)[0])), [$fromMm, $fromMm + $longMm],
         );
-        $this->strokes[] = new Stroke(
+
+        return [new Stroke(
             [['M', ...$one], ['L', ...$other]], $crimp->wideMm, $wire->metal, 1, $crimp->mark, true, 1,
-        );
+        )];
     }
 
     /** @return list<SeenSpan> */
     private function pieces(Span $span, Move $move, float $wireMm): array
     {
         $by = $this->turnedBy($span->by);
+        $isLevel = $by !== null && abs($by->z) < self::LEVEL;
         // What may lie before a bead is seen where it is.
-        $isNear = $this->bodies !== [] && $this->turned($span->at(0.5))->z > self::FAR * $wireMm;
-        if ($span->original === null || $by === null || abs($by->z) > 1e-9 || $isNear) {
+        if ($span->original === null || ! $isLevel || $this->mayLieBeforeBeads([$span], $wireMm)) {
             return $this->seen($span, $move, $wireMm);
         }
-        $key = spl_object_id($span->original).'/'.$wireMm;
+        $key = spl_object_id($span->original)."/{$wireMm}/{$move->segment->kind->value}";
         [, $pieces] = $this->known[$key] ??= [$span->original, $this->seen($span->original, $move, $wireMm)];
 
         $copies = [];
         foreach ($pieces as $piece) {
-            $copies[] = $piece->moved($by);
+            $copies[] = $piece->copied($move, $by);
         }
 
         return $copies;
@@ -291,7 +489,7 @@ final class Seen
             $this->turned($span->from), $this->turned($span->first), $this->turned($span->second),
             $this->turned($span->to),
         );
-        if (self::isWound($move) && ! self::isFlat($turned)) {
+        if ($move->segment->kind->isWound() && ! self::isFlat($turned)) {
             $pieces = self::wound($turned, $move, $wireMm);
 
             return self::bulge($turned)->lengthMm() < self::WIDE * $wireMm
@@ -388,11 +586,6 @@ final class Seen
         return $span->at(0.5)->minus($span->from->plus($span->to)->times(0.5));
     }
 
-    private static function isWound(Move $move): bool
-    {
-        return in_array($move->segment->kind, self::WOUND, true);
-    }
-
     /**
      * The near side of a turn bulges towards the viewer.
      *
@@ -427,138 +620,15 @@ final class Seen
         return match (true) {
             in_array($move->segment->kind, self::LINKS, true) => [abs($z) > self::FLAT ? 1 + $side : 1, 0],
             // What is still to be wound is a straight length of wire.
-            self::isWound($move) && abs($z) > self::BENT => [1, self::isLong($span, $wireMm) ? max(0, $side) : $side],
+            $move->segment->kind->isWound() && abs($z) > SeenWire::BENT => [1, self::isLong($span, $wireMm) ? max(0, $side) : $side],
             $z < -self::FAR => [0, 0],
             $z > self::FAR => [1, 2],
-            default => [1, abs($z) > self::BENT ? $side : 0],
+            default => [1, abs($z) > SeenWire::BENT ? $side : 0],
         };
     }
 
     private static function isLong(Span $span, float $wireMm): bool
     {
         return $span->isStraight() && $span->lengthMm() > self::LONG * $wireMm;
-    }
-
-    /** @param  list<SeenSpan>  $pieces */
-    private function draw(array $pieces, Wire $wire, string $colour): void
-    {
-        $strokes = [[], []];
-        $near = [];
-        $from = 0;
-        foreach ($pieces as $at => $piece) {
-            $next = $pieces[$at + 1] ?? null;
-            if ($next !== null && $piece->goesOnIn($next)) {
-                continue;
-            }
-            $isWound = self::isWound($piece->move);
-            if (! $isWound || $piece->rank >= 0) {
-                $isEnd = $isWound
-                    || self::ends($pieces[$from - 1] ?? null, $pieces[$from])
-                    || self::ends($piece, $next);
-                /** @var non-empty-list<SeenSpan> $run */
-                $run = array_slice($pieces, $from, $at + 1 - $from);
-                $join = $isWound ? 0.0 : self::JOIN * $wire->diameterMm();
-                if ($isWound && $piece->rank > 0) {
-                    $depth = $run[0]->told->at(0.5)->z / $wire->diameterMm();
-                    $near[spl_object_id($piece->move)][count($strokes[0])] = $depth;
-                }
-                $strokes[$isEnd ? 0 : 1][] = new Stroke(
-                    $this->path($run, $from > 0 ? $join : 0.0, $next !== null ? $join : 0.0, $wire),
-                    $piece->move->wideMm ?? $this->wide($run, $wire), $wire->metal, $piece->layer,
-                    $piece->move->segment->mark, section: $wire->size->kind(),
-                    runsOn: $piece->move->wideMm === null ? ! $isEnd : ! $piece->move->isRounded, rank: $piece->rank,
-                    colour: $colour,
-                );
-            }
-            $from = $at + 1;
-        }
-        // The ends of a wire are round; where they run on, what they run into covers that.
-        foreach ([...self::overEachOther($strokes[0], $near), ...$strokes[1]] as $stroke) {
-            $this->strokes[] = $stroke;
-        }
-    }
-
-    /**
-     * What is wound over other turns is drawn after them, whichever comes first on its wire.
-     *
-     * @param  list<Stroke>  $strokes
-     * @param  array<int, non-empty-array<int, float>>  $near  how near the near halves of the turns of each move are,
-     *     in thicknesses of the wire, by their places
-     * @return list<Stroke>
-     */
-    private static function overEachOther(array $strokes, array $near): array
-    {
-        $least = min([INF, ...array_map(fn (array $halves): float => max($halves), $near)]);
-        $lies = [];
-        foreach ($near as $halves) {
-            $lies += array_fill_keys(array_keys($halves), (int) round(max($halves) - $least));
-        }
-        ksort($lies);
-        $places = array_keys($lies);
-        asort($lies);
-        $ordered = $strokes;
-        foreach (array_keys($lies) as $at => $place) {
-            $ordered[$places[$at]] = $strokes[$place];
-        }
-
-        return array_values($ordered);
-    }
-
-    /**
-     * How wide wire is seen: of what is not round its thickness where it is bent in the page, its width where it is
-     * bent
-     * towards the viewer or wound.
-     *
-     * @param  non-empty-list<SeenSpan>  $run
-     */
-    private function wide(array $run, Wire $wire): float
-    {
-        if ($wire->size->kind() === SectionKind::Round) {
-            return $wire->diameterMm();
-        }
-        $section = $wire->size->section();
-        $bent = array_values(array_filter($run, fn (SeenSpan $piece): bool => ! $piece->told->isStraight()));
-        $one = $bent[intdiv(count($bent), 2)] ?? null;
-        $axis = $one === null
-            ? $this->turned(new Vector(0.0, 0.0, 1.0))
-            : $one->told->runs(0.0)->cross($one->told->runs(1.0))->unit();
-        $across = self::isWound($run[0]->move) ? 1.0 : sqrt(max(0.0, 1 - $axis->z ** 2));
-
-        return $section->thicknessMm() + ($section->widthMm() - $section->thicknessMm()) * $across;
-    }
-
-    /**
-     * Copies of what is known are moved on the page.
-     *
-     * @param  non-empty-list<SeenSpan>  $run
-     * @return Path
-     */
-    private function path(array $run, float $beforeMm, float $afterMm, Wire $wire): array
-    {
-        $path = new SeenPath(self::NEARLY * $wire->diameterMm());
-        $by = $run[0]->by;
-        foreach ($run as $piece) {
-            if ($piece->by === null || ($piece->by !== $by && $piece->by != $by)) {
-                return $path->through(
-                    array_map(fn (SeenSpan $one): Span => $one->span(), $run), $beforeMm, $afterMm,
-                );
-            }
-        }
-        $key = count($run) === 1
-            ? spl_object_id($run[0]->told)."/{$beforeMm}/{$afterMm}"
-            : implode('/', array_map(fn (SeenSpan $one): int => spl_object_id($one->told), $run))
-                ."/{$beforeMm}/{$afterMm}";
-        $this->paths[$key] ??= $path->through(
-            array_map(fn (SeenSpan $one): Span => $one->told, $run), $beforeMm, $afterMm,
-        );
-
-        return Stroke::shifted($this->paths[$key], ...SeenPath::page($by ?? new Vector(0.0, 0.0)));
-    }
-
-    /** Whether a wire ends between two spans, or turns a corner there. */
-    private static function ends(?SeenSpan $one, ?SeenSpan $other): bool
-    {
-        return $one === null || $other === null
-            || $one->told->runs(1.0)->unit()->dot($other->told->runs(0.0)->unit()) < self::STRAIGHT_ON;
     }
 }

@@ -16,9 +16,9 @@ final readonly class SeenSpan
     ) {
     }
 
-    public function moved(Vector $by): self
+    public function copied(Move $move, Vector $by): self
     {
-        return new self($this->told, $this->move, $this->layer, $this->rank, $by);
+        return new self($this->told, $move, $this->layer, $this->rank, $by);
     }
 
     public function ranked(int $layer, int $rank): self
@@ -30,6 +30,11 @@ final readonly class SeenSpan
     public function span(): Span
     {
         return $this->by === null ? $this->told : $this->told->moved($this->by);
+    }
+
+    public function isWound(): bool
+    {
+        return $this->move->segment->kind->isWound();
     }
 
     public function goesOnIn(self $next): bool

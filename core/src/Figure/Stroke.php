@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Figure;
 
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\SectionKind;
 
@@ -40,6 +41,25 @@ final readonly class Stroke
     /** A stretch of straight line no longer than this looks bent when its ends are, mm. */
     private const FINE_MM = 2.5;
 
+    /** @return non-empty-list<Vector> points between which it lies */
+    public function about(): array
+    {
+        $points = [];
+        foreach ($this->path as $command) {
+            for ($at = 1; $at < count($command); $at += 2) {
+                $points[] = new Vector((float) ($command[$at] ?? 0), (float) ($command[$at + 1] ?? 0));
+            }
+        }
+        /** @var non-empty-list<Vector> $points */
+
+        return $points;
+    }
+
+    public function aroundMm(): float
+    {
+        return $this->wireMm / 2;
+    }
+
     /** Bent to a part of a circle: what stood on the middle line lies on it. */
     public function bent(Arc $arc): self
     {
@@ -47,7 +67,7 @@ final readonly class Stroke
         [$lastX, $lastY] = [0.0, 0.0];
         foreach ($this->path as $command) {
             if ($command[0] === 'C') {
-                $path[] = self::moved($command, fn (float $x, float $y): array => $arc->at($x, $y));
+                $path[] = self::each($command, fn (float $x, float $y): array => $arc->at($x, $y));
                 [$lastX, $lastY] = self::end($command);
 
                 continue;
@@ -78,12 +98,21 @@ final readonly class Stroke
         );
     }
 
+    /** So much farther on. */
+    public function moved(float $xMm, float $yMm): self
+    {
+        return new self(
+            self::shifted($this->path, $xMm, $yMm), $this->wireMm, $this->metal, $this->layer, $this->mark,
+            $this->runsOn, $this->rank, $this->face, $this->section, $this->colour,
+        );
+    }
+
     public function posed(Pose $pose): self
     {
         $path = $this->path;
         foreach ($path as $index => $command) {
             if ($command[0] === 'C') {
-                $path[$index] = self::moved($command, fn (float $x, float $y): array => $pose->at($x, $y));
+                $path[$index] = self::each($command, fn (float $x, float $y): array => $pose->at($x, $y));
 
                 continue;
             }
@@ -104,7 +133,7 @@ final readonly class Stroke
      * @param  \Closure(float, float): array{float, float}  $to
      * @return array{string, float, float, float, float, float, float}
      */
-    private static function moved(array $command, \Closure $to): array
+    private static function each(array $command, \Closure $to): array
     {
         $points = [];
         foreach ([1, 3, 5] as $at) {

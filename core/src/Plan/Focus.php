@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\Glimpse;
 use Hebra\Core\Figure\PieceFigure;
-use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Handwork\Operation;
 
 /**
@@ -30,14 +29,14 @@ final readonly class Focus
     }
 
     /**
-     * @param  PieceFigure|null  $before  what there was before the step
+     * @param  Look|null  $before  what there was before the step
      * @return array{float, float, float, float} left, top, right, bottom
      */
-    public function of(PieceFigure $figure, ?PieceFigure $before): array
+    public function of(Look $look, ?Look $before): array
     {
-        $worked = $this->worked($figure);
+        $worked = $this->worked($look);
         if ($worked === null) {
-            return $figure->bounds();
+            return $look->whole()->bounds();
         }
         [$left, $top, $right, $bottom] = $worked->bounds();
         if ($this->step->operation === Operation::TurnOver && $bottom - $top > self::LONG_MM) {
@@ -53,33 +52,33 @@ final readonly class Focus
     }
 
     /** Whether anything that the step works on is there. */
-    public function isOn(PieceFigure $figure): bool
+    public function isOn(Look $look): bool
     {
-        return $this->worked($figure) !== null;
+        return $this->worked($look) !== null;
     }
 
-    private function worked(PieceFigure $figure): ?PieceFigure
+    private function worked(Look $look): ?PieceFigure
     {
         if ($this->step->operation !== Operation::Hook) {
-            return $this->marked($figure, $this->marks);
+            return $this->marked($look, $this->marks);
         }
-        $own = $this->marked($figure, $this->ownMarks());
+        $own = $this->marked($look, $this->ownMarks());
         [$left, $top, $right, $bottom] = $own?->bounds() ?? [0.0, 0.0, 0.0, 0.0];
 
         return max($right - $left, $bottom - $top) > self::HANDS_MM
-            ? $this->marked($figure, array_values(array_diff($this->marks, $this->ownMarks()))) ?? $own
+            ? $this->marked($look, array_values(array_diff($this->marks, $this->ownMarks()))) ?? $own
             : $own;
     }
 
     /** @param  list<string>  $marks */
-    private function marked(PieceFigure $figure, array $marks): ?PieceFigure
+    private function marked(Look $look, array $marks): ?PieceFigure
     {
-        $isMarked = fn (Stroke|BeadMark $one): bool => in_array($one->mark, $marks, true);
-        $strokes = array_values(array_filter($figure->strokes, $isMarked));
-        $beads = array_values(array_filter($figure->beads, $isMarked));
-        $strokes = $this->step->operation === Operation::Thread && $beads !== [] ? [] : $strokes;
+        $marked = $look->taking(Glimpse::reachOf($marks));
+        if ($this->step->operation === Operation::Thread && $marked->beads !== []) {
+            return new PieceFigure([], $marked->beads);
+        }
 
-        return $strokes === [] && $beads === [] ? null : new PieceFigure($strokes, $beads);
+        return $marked->strokes === [] && $marked->beads === [] ? null : $marked;
     }
 
     /** @return list<string> of the part itself that is hooked on, where it is among what is worked on */

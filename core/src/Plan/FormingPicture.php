@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Assembly;
+use Hebra\Core\Figure\Glimpse;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Pose;
 use Hebra\Core\Figure\Seen;
@@ -36,7 +37,7 @@ final readonly class FormingPicture
 
     /** @param  list<string>  $marks  what the step works on */
     private function __construct(
-        public ?PieceFigure $before, public PieceFigure $after, public array $marks, private Step $step,
+        public ?Look $before, public Look $after, public array $marks, private Step $step,
     ) {
     }
 
@@ -46,21 +47,21 @@ final readonly class FormingPicture
         $part = $states->part($step);
         $marks = $states->step($step)->marks;
         if ($part === null) {
-            return new self(null, $plan->seen($view)->flat(), $marks, $states->step($step));
+            return new self(null, self::finishedPiece($plan, $view), $marks, $states->step($step));
         }
         $operation = $states->step($step)->operation;
         if ($operation === Operation::Bend && self::isUnchanged($part, $states, $step)) {
             // What is bent as a whole once it is finished lies in the piece as it is then.
             return new self(
-                $states->drawn($part, $states->wires($part, $step, true), $view), $plan->seen($view)->flat(), $marks,
-                $states->step($step),
+                $states->look($part, $states->wires($part, $step, true), $view), self::finishedPiece($plan, $view),
+                $marks, $states->step($step),
             );
         }
         if ($operation === Operation::Bind && self::floats($part, $states, $step)) {
             [$without, $with] = self::finished($part, $states, $step);
 
             return new self(
-                $states->drawn($part, $without, $view), $states->drawn($part, $with, $view), $marks,
+                $states->look($part, $without, $view), $states->look($part, $with, $view), $marks,
                 $states->step($step),
             );
         }
@@ -72,10 +73,10 @@ final readonly class FormingPicture
         $from = $operation === Operation::TurnOver ? View::Front : $view;
 
         return new self(
-            $operation === Operation::Cut ? null : $states->drawn($part, $states->wires($part, $step, true), $from),
+            $operation === Operation::Cut ? null : $states->look($part, $states->wires($part, $step, true), $from),
             count($hanging) > 1
                 ? self::joined($hanging, $states, $step, $view)
-                : $states->drawn($part, $states->wires($part, $step), $view), $marks, $states->step($step),
+                : $states->look($part, $states->wires($part, $step), $view), $marks, $states->step($step),
         );
     }
 
@@ -181,7 +182,7 @@ final readonly class FormingPicture
             $thickMm = max($thickMm, $part->wireOf($course->role)->diameterMm());
             $marks = $states->step($step)->marks;
             foreach ($operation === Operation::Bend ? $course->bent($marks) : $marks as $mark) {
-                array_push($points, ...$course->marked($mark)->points(self::FINE_MM));
+                array_push($points, ...$course->marked($mark)->about());
             }
         }
         $isAside = self::areaSeen($points, $thickMm, View::Side)
@@ -197,11 +198,16 @@ final readonly class FormingPicture
      */
     private static function areaSeen(array $points, float $thickMm, View $view): float
     {
-        $seen = new Seen($view->degrees(), $view === View::Top);
+        $seen = Seen::from($view);
         $page = array_map($seen->page(...), $points);
         [$xs, $ys] = [array_column($page, 0), array_column($page, 1)];
 
         return $xs === [] || $ys === [] ? 0.0 : (max($xs) - min($xs) + $thickMm) * (max($ys) - min($ys) + $thickMm);
+    }
+
+    private static function finishedPiece(Plan $plan, View $view): Look
+    {
+        return new Look(fn (Glimpse $glimpse): PieceFigure => $glimpse->from($plan->seen($view)->flat()));
     }
 
     /**
@@ -209,31 +215,21 @@ final readonly class FormingPicture
      *
      * @param  list<array{Instance, bool}>  $hanging  from above
      */
-    private static function joined(array $hanging, FormingStates $states, int $step, View $view): PieceFigure
+    private static function joined(array $hanging, FormingStates $states, int $step, View $view): Look
     {
         $placed = $poses = $eyes = [];
         foreach ($hanging as [$instance, $facing]) {
             $part = $instance->part;
-            $wires = $states->wires($part, $step);
-            $seen = $part->showsFace($facing)
-                ? $states->drawn($part, $wires, $view)
-                : self::onEdge($part, $wires, $view);
+            $onEdge = $part->showsFace($facing) ? 0.0 : 90.0;
             $eye = $eyes[$instance->above ?? ''][$instance->eye] ?? null;
             $pose = $eye === null ? new Pose : $poses[$instance->above ?? '']->below($eye);
             [$poses[$instance->name], $eyes[$instance->name]] = [$pose, PartDrawing::of($part, $facing, $view)->eyes];
-            $placed[] = [$seen, $pose];
+            $placed[] = [$states->look($part, $states->wires($part, $step), $view, $onEdge), $pose];
         }
 
-        return (new Assembly($placed))->flat();
-    }
-
-    /** @param  list<Course>  $wires */
-    private static function onEdge(PartPlan $part, array $wires, View $view): PieceFigure
-    {
-        $seen = new Seen(90.0 + $view->degrees(), $view === View::Top);
-        $seen->part(array_map(fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires));
-
-        return $seen->figure();
+        return new Look(fn (Glimpse $glimpse): PieceFigure => (new Assembly(array_map(
+            fn (array $one): array => [$one[0]->taking($glimpse->on($one[1])), $one[1]], $placed,
+        )))->flat());
     }
 
     /** The whole of a figure, to be placed. */
@@ -247,9 +243,9 @@ final readonly class FormingPicture
      *
      * @return array{float, float, float, float} left, top, right, bottom, mm
      */
-    public function focus(PieceFigure $figure): array
+    public function focus(Look $look): array
     {
-        return (new Focus($this->step, $this->marks))->of($figure, $this->before);
+        return (new Focus($this->step, $this->marks))->of($look, $this->before);
     }
 
     /** Whether what is worked on is still there when it is done: not, of what is cut off whole. */

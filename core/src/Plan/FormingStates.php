@@ -8,6 +8,7 @@ use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\Threaded;
+use Hebra\Core\Figure\Glimpse;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Seen;
 use Hebra\Core\Figure\View;
@@ -28,8 +29,11 @@ final class FormingStates
     /** @var array<string, list<int>> by part */
     private array $stepsKnown = [];
 
-    /** @var array<string, array{PieceFigure, list<Course>}> */
-    private array $drawn = [];
+    /** @var array<string, array{Look, list<Course>}> */
+    private array $looks = [];
+
+    /** @var array<string, Seen> each part from each side */
+    private array $sides = [];
 
     public function __construct(private readonly Plan $plan)
     {
@@ -78,7 +82,7 @@ final class FormingStates
             }
             $isCut = $this->steps[$step]->operation === Operation::Cut;
             if ($this->isOn($this->steps[$step], $part, $wire->course) || ($wire->isBegun($step) && ! $isCut)) {
-                $wires[] = $wire->after($at, $this->threaded($part, $wire->course, $at));
+                $wires[] = $wire->after($at, $this->threaded($part, $wire, $at));
             }
         }
 
@@ -89,23 +93,20 @@ final class FormingStates
      * Some wires of a part as they are seen: what was before a step is what was after the one before it.
      *
      * @param  list<Course>  $wires
+     * @param  float  $turned  how many degrees further it is turned before it is looked at
      */
-    public function drawn(PartPlan $part, array $wires, View $view): PieceFigure
+    public function look(PartPlan $part, array $wires, View $view, float $turned = 0.0): Look
     {
-        $key = "{$part->part->id->text} {$view->value} ".implode(' ', array_map(spl_object_id(...), $wires));
+        $from = $this->sides["{$part->part->id->text} {$view->value} {$turned}"] ??= Seen::from($view, $turned);
+        $key = implode(' ', array_map(spl_object_id(...), $wires));
         // They are held, so that no other comes to have the same number.
-        $this->drawn[$key] ??= [$this->seen($part, $wires, $view), $wires];
+        [$look] = $this->looks["{$part->part->id->text} {$view->value} {$turned} {$key}"] ??= [
+            new Look(fn (Glimpse $glimpse): PieceFigure => CoilBeads::tinted($part, $from->alone(array_map(
+                fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires,
+            ), $glimpse))), $wires,
+        ];
 
-        return $this->drawn[$key][0];
-    }
-
-    /** @param  list<Course>  $wires */
-    private function seen(PartPlan $part, array $wires, View $view): PieceFigure
-    {
-        $seen = new Seen($view->degrees(), $view === View::Top);
-        $seen->part(array_map(fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires));
-
-        return CoilBeads::tinted($part, $seen->figure());
+        return $look;
     }
 
     /** Of parts alike a later one looks, at each of its steps, as the first did at the same one. */
@@ -125,13 +126,13 @@ final class FormingStates
     }
 
     /** @return list<list<Threaded>> what stands on each of its moves after a step */
-    private function threaded(PartPlan $part, Course $course, int $step): array
+    private function threaded(PartPlan $part, WireForming $wire, int $step): array
     {
         return array_map(
-            fn (Move $move): array => array_values(array_filter(
-                $move->threaded(), fn (Threaded $run): bool => $this->putAt($part, $course, $move, $run) <= $step,
+            fn (Move $move, array $all): array => array_values(array_filter(
+                $all, fn (Threaded $run): bool => $this->putAt($part, $wire->course, $move, $run) <= $step,
             )),
-            $course->moves,
+            $wire->course->moves, $wire->threaded(),
         );
     }
 

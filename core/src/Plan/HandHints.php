@@ -67,7 +67,7 @@ final readonly class HandHints
 
         return $part === null
             ? []
-            : (new self($states, new Seen($view->degrees(), $view === View::Top), $part))->at($step);
+            : (new self($states, Seen::from($view), $part))->at($step);
     }
 
     /**
@@ -83,7 +83,7 @@ final readonly class HandHints
         if ($part === null) {
             return [];
         }
-        $hints = new self($states, new Seen($view->degrees(), $view === View::Top), $part);
+        $hints = new self($states, Seen::from($view), $part);
 
         return match ($operation) {
             Operation::Eye => $hints->turning($step),
@@ -103,7 +103,7 @@ final readonly class HandHints
     {
         $part = $states->part($step);
         $operation = $states->step($step)->operation;
-        $hints = $part === null ? null : new self($states, new Seen($view->degrees(), $view === View::Top), $part);
+        $hints = $part === null ? null : new self($states, Seen::from($view), $part);
 
         return match ($operation) {
             Operation::Bend, Operation::Coil => $hints?->rod($step),
@@ -114,7 +114,7 @@ final readonly class HandHints
 
     private function block(int $step): ?Jaw
     {
-        $page = array_map($this->seen->page(...), array_merge(...$this->marked($step)));
+        $page = array_map($this->seen->page(...), $this->aboutMarked($step));
         if ($page === []) {
             return null;
         }
@@ -123,17 +123,23 @@ final readonly class HandHints
         return new Jaw(false, $x, $y, $reach + self::BLOCK_MM);
     }
 
-    /** @return list<list<Vector>> every stretch that a step works on, as it lies before it */
+    /** @return list<Curve> every stretch that a step works on, as it lies before it */
     private function marked(int $step): array
     {
         $marked = [];
         foreach ($this->states->wires($this->part, $step, true) as $course) {
             foreach ($this->states->step($step)->marks as $mark) {
-                $marked[] = $course->marked($mark)->points(self::FINE_MM);
+                $marked[] = $course->marked($mark);
             }
         }
 
-        return array_values(array_filter($marked));
+        return array_values(array_filter($marked, fn (Curve $curve): bool => $curve->spans !== []));
+    }
+
+    /** @return list<Vector> about as far as all of them reach */
+    private function aboutMarked(int $step): array
+    {
+        return array_merge(...array_map(fn (Curve $curve): array => $curve->about(), $this->marked($step)));
     }
 
     /** @return list<Jaw> on what is pressed, which is named last, from aside */
@@ -153,7 +159,8 @@ final readonly class HandHints
     /** @return list<HandHint> in the middle of each stretch that is hammered */
     private function taps(int $step): array
     {
-        return array_map(function (array $points): HandHint {
+        return array_map(function (Curve $curve): HandHint {
+            $points = $curve->points(self::FINE_MM);
             [$x, $y] = $this->seen->page($points[intdiv(count($points), 2)]);
 
             return new HandHint(HandHint::TAP, $x, $y, self::BLOCK_MM);
@@ -163,7 +170,7 @@ final readonly class HandHints
     /** @return list<HandHint> half round an axis that runs down the page */
     private function turnedOver(int $step): array
     {
-        $page = array_map($this->seen->page(...), array_merge(...$this->marked($step)));
+        $page = array_map($this->seen->page(...), $this->aboutMarked($step));
         if ($page === []) {
             return [];
         }
@@ -507,13 +514,10 @@ final readonly class HandHints
     /** Whether its last end stays, and its first is moved. */
     private static function isReversed(Curve $before, Curve $after): bool
     {
-        [$from, $to] = [$before->points(self::FINE_MM), $after->points(self::FINE_MM)];
-        if ($from === [] || $to === []) {
-            return false;
-        }
+        [$from, $to] = [$before->ends(), $after->ends()];
 
-        return $from[0]->minus($to[0])->lengthMm()
-            > $from[count($from) - 1]->minus($to[count($to) - 1])->lengthMm();
+        return $from !== null && $to !== null
+            && $from[0]->minus($to[0])->lengthMm() > $from[1]->minus($to[1])->lengthMm();
     }
 
     /** @return array{float, float} */

@@ -33,8 +33,8 @@ final class WireForming
     ) {
     }
 
-    /** @var array<string, Course> as it is in each state that was asked for */
-    private array $known = [];
+    /** @var list<list<Threaded>>|null */
+    private ?array $threaded = null;
 
     /**
      * What is bought is as it is from the first step on.
@@ -179,6 +179,12 @@ final class WireForming
         };
     }
 
+    /** @return list<list<Threaded>> all that will stand on each of its moves */
+    public function threaded(): array
+    {
+        return $this->threaded ??= array_map(fn (Move $move): array => $move->threaded(), $this->course->moves);
+    }
+
     public function isBegun(int $step): bool
     {
         $begun = [...$this->readyAt, ...$this->madeAt, ...array_merge(...array_map(array_keys(...), $this->stages))];
@@ -200,9 +206,8 @@ final class WireForming
             ),
             array_keys($this->course->moves),
         );
-        $key = implode(' ', array_map(fn (MoveState $state): string => $state->key(), $states));
 
-        return $this->known[$key] ??= $this->course->asFormed($states);
+        return $this->course->asFormed($states);
     }
 
     private function share(int $place, int $step): float

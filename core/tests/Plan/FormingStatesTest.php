@@ -134,12 +134,12 @@ final class FormingStatesTest extends TestCase
                 $picture = FormingPicture::of($plan, $states, $step, $view);
                 $hands = Hands::of($states, $step, $view);
                 self::assertTrue(
-                    $picture->before != $picture->after || $hands->jaws !== [] || $hands->under !== null,
+                    $picture->before?->whole() != $picture->after->whole() || $hands->jaws !== [] || $hands->under !== null,
                     "{$name}: {$states->step($step)->title}",
                 );
                 // A wire is there before it is formed, unless it is the first of its part.
                 self::assertNotSame(
-                    [], $picture->before->strokes ?? ['none'], "{$name}: {$states->step($step)->title}, before",
+                    [], $picture->before?->whole()->strokes ?? ['none'], "{$name}: {$states->step($step)->title}, before",
                 );
                 $seen++;
             }
@@ -162,10 +162,10 @@ final class FormingStatesTest extends TestCase
                 $figure->strokes ?? [],
                 fn (Stroke $stroke): bool => in_array($stroke->mark, $states->step($step)->marks, true),
             );
-            self::assertSame([], $lit($picture->before));
-            self::assertNotSame([], $lit($picture->after));
+            self::assertSame([], $lit($picture->before?->whole()));
+            self::assertNotSame([], $lit($picture->after->whole()));
             $inside = $part->part->mm('inside');
-            foreach ([$picture->before, $picture->after] as $figure) {
+            foreach ([$picture->before?->whole(), $picture->after->whole()] as $figure) {
                 self::assertNotNull($figure);
                 [$left, , $right] = $figure->bounds();
                 self::assertEqualsWithDelta($inside, $right - $left, 0.35 * $inside, 'as wide as the ring');
@@ -318,7 +318,7 @@ final class FormingStatesTest extends TestCase
                 }
                 $picture = FormingPicture::of($plan, $states, $step);
                 $where = "{$name}: {$states->step($step)->title}";
-                self::assertNotSame([], [...$picture->after->strokes, ...$picture->after->beads], $where);
+                self::assertNotSame([], [...$picture->after->whole()->strokes, ...$picture->after->whole()->beads], $where);
                 [$left, $top, $right, $bottom] = $picture->focus($picture->after);
                 self::assertGreaterThan(0.0, max($right - $left, $bottom - $top), $where);
             }

@@ -63,7 +63,7 @@ final class HandHintsTest extends TestCase
                     'file' => [Operation::File],
                     default => [Operation::Trim],
                 }, $name);
-                $figures = array_filter([$picture->before, $picture->after]);
+                $figures = array_filter([$picture->before?->whole(), $picture->after->whole()]);
                 [$left, $top, $right, $bottom] = self::bounds(...$figures);
                 self::assertTrue(
                     $hint->xMm > $left - 3.0
@@ -105,7 +105,7 @@ final class HandHintsTest extends TestCase
                     continue;
                 }
                 $near = INF;
-                foreach ($picture->after->strokes as $stroke) {
+                foreach ($picture->after->whole()->strokes as $stroke) {
                     foreach ($stroke->path as $command) {
                         [$x, $y] = array_slice($command, -2);
                         $near = min($near, hypot((float) $x - $hint->xMm, (float) $y - $hint->yMm));
@@ -165,7 +165,7 @@ final class HandHintsTest extends TestCase
     {
         $marks = $states->step($step)->marks;
         $strokes = array_filter(
-            FormingPicture::of($plan, $states, $step)->after->strokes,
+            FormingPicture::of($plan, $states, $step)->after->whole()->strokes,
             fn (Stroke $stroke): bool => in_array($stroke->mark, $marks, true),
         );
         $nearest = max(array_map(fn (Stroke $stroke): int => $stroke->layer, $strokes));
@@ -198,7 +198,7 @@ final class HandHintsTest extends TestCase
                 continue;
             }
             self::assertNotNull($picture->before, $name);
-            [$left, $top, $right, $bottom] = self::bounds($picture->before, $picture->after);
+            [$left, $top, $right, $bottom] = self::bounds($picture->before->whole(), $picture->after->whole());
             foreach ($jaws as $jaw) {
                 $reach = 2.0 * $jaw->radiusMm + 3.0;
                 self::assertGreaterThan(0.0, $jaw->radiusMm, $name);
@@ -265,7 +265,7 @@ final class HandHintsTest extends TestCase
         );
         foreach (self::steps() as $name => [$states, $step, $picture]) {
             $isBend = $states->step($step)->operation === Operation::Bend;
-            if ($isBend && $picture->before !== null && $paths($picture->before) === $paths($picture->after)) {
+            if ($isBend && $picture->before !== null && $paths($picture->before->whole()) === $paths($picture->after->whole())) {
                 $same[] = $name;
             }
         }

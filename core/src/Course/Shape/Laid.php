@@ -11,10 +11,12 @@ use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
 
 /** Spans that lie where they are told, on something else: they begin where the wire came to. */
-final readonly class Laid implements Shape
+final class Laid implements Shape
 {
+    private ?float $lengthMm = null;
+
     /** @param  non-empty-list<Span>  $spans  each begins where the one before it ends */
-    public function __construct(private array $spans, private Frame $end)
+    public function __construct(private readonly array $spans, private readonly Frame $end)
     {
     }
 
@@ -47,7 +49,7 @@ final readonly class Laid implements Shape
 
     public function lengthMm(): float
     {
-        return (new Curve($this->spans))->lengthMm();
+        return $this->lengthMm ??= (new Curve($this->spans))->lengthMm();
     }
 
     public function laid(Frame $from): array
