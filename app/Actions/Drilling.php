@@ -134,8 +134,9 @@ final class Drilling
         }
         $read = fn (string $field, float $least): float => Length::parse($input[$field], $field, $unit)
             ->within($field, $least, 10_000)->millimetres();
-        Fields::all(['cut' => fn (): float => $read('cut', 1), 'left' => fn (): float => $read('left', 0)]);
-        [$cut, $left] = [$read('cut', 1), $read('left', 0)];
+        [$cut, $left] = array_values(Fields::all([
+            'cut' => fn (): float => $read('cut', 1), 'left' => fn (): float => $read('left', 0),
+        ]));
         $left < $cut || throw Refused::invalid('left', 'Left over is more than was cut: give less.');
 
         return [$cut, $left];

@@ -91,15 +91,14 @@ final class Planning
     public function order(Workshop $workshop, array $input): Occasion
     {
         $isSaid = ($input['piece'] ?? '') !== '';
-        // Both are read first, so that all that is wrong is said at once.
-        Fields::all([
-            'occasion' => fn (): array => self::planned($input),
-            'want' => fn (): array => $isSaid ? self::wanted($workshop->id, $input) : [],
-        ]);
+        $fields = new Fields;
+        $planned = $fields->read(fn (): array => self::planned($input));
+        $wanted = $fields->read(fn (): array => $isSaid ? self::wanted($workshop->id, $input) : []);
+        $fields->check();
 
-        return DB::transaction(function () use ($workshop, $input, $isSaid): Occasion {
-            $occasion = $this->plan($workshop, $input);
-            $isSaid && $this->want($occasion, $input);
+        return DB::transaction(function () use ($workshop, $planned, $wanted): Occasion {
+            $occasion = Occasion::query()->forceCreate(['workshop_id' => $workshop->id, ...$planned->value()]);
+            $wanted->value() === [] || self::keepWanted($occasion, $wanted->value());
 
             return $occasion;
         });
@@ -114,7 +113,12 @@ final class Planning
      */
     public function want(Occasion $occasion, array $input): Want
     {
-        $wanted = self::wanted($occasion->workshop_id, $input);
+        return self::keepWanted($occasion, self::wanted($occasion->workshop_id, $input));
+    }
+
+    /** @param  array<string, mixed>  $wanted  the columns of a want */
+    private static function keepWanted(Occasion $occasion, array $wanted): Want
+    {
         $want = Want::query()->firstOrNew(['occasion_id' => $occasion->id, 'piece_id' => $wanted['piece_id']]);
         $want->forceFill(['workshop_id' => $occasion->workshop_id, ...$wanted])->save();
 

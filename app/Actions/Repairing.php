@@ -42,17 +42,20 @@ final class Repairing
     {
         return DB::transaction(function () use ($workshop, $input): Repair {
             [$number, $price] = [trim($input['number'] ?? ''), trim($input['price'] ?? '')];
-            $read = Fields::all([
-                'finished_id' => fn (): ?int => $this->piece($workshop, $number)?->id,
+            $fields = new Fields;
+            $piece = $fields->read(fn (): ?Finished => $this->piece($workshop, $number));
+            $columns = $fields->read(fn (): array => Fields::all([
                 'occasion_id' => fn (): int => $this->occasion($workshop, $input)->id,
                 'name' => fn (): string => $number === '' ? self::name($input['name'] ?? '') : '',
                 'words' => fn (): string => self::words($input['words'] ?? ''),
                 'minutes' => fn (): int => Count::parse($input['minutes'] ?? '', 'minutes', 1, self::MOST_MINUTES),
                 'price_cents' => fn (): ?int => $price === '' ? null : Money::parse($price, 'price')->cents(),
-            ]);
-            $finished = $this->piece($workshop, $number);
+            ]));
+            $fields->check();
+            $finished = $piece->value();
             $repair = Repair::query()->create([
-                ...$read, 'workshop_id' => $workshop->id, ...$finished === null ? [] : ['name' => $finished->name],
+                ...$columns->value(), 'workshop_id' => $workshop->id, 'finished_id' => $finished?->id,
+                ...$finished === null ? [] : ['name' => $finished->name],
             ]);
             if ($finished !== null && $finished->place !== Place::Repair) {
                 $this->box->move($finished, Going::to(Place::Repair, null, $repair->words));

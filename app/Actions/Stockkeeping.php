@@ -62,37 +62,36 @@ final class Stockkeeping
     {
         $kind = $input['kind'] ?? 'coil';
         $isPins = in_array($kind, Lot::PINS, true);
-        Fields::all([
-            'kind' => fn (): true => isset(Lot::KINDS[$kind])
-                ?: throw Unreadable::choice('kind', $kind, array_keys(Lot::KINDS)),
-            'wire' => fn (): Wire => self::wire($input),
-            'price' => fn (): ?int => self::price($input),
-            'name' => fn (): string => self::name($input),
-            'measured' => fn (): ?WireSize => self::measured($input),
-            'pin length' => fn (): ?float => $isPins ? self::pinMm($input, $bare) : null,
-            'pins' => fn (): int => $isPins ? self::pins($input) : 0,
-        ]);
+        $fields = new Fields;
+        $fields->read(fn (): true => isset(Lot::KINDS[$kind])
+            ?: throw Unreadable::choice('kind', $kind, array_keys(Lot::KINDS)));
+        $wire = $fields->read(fn (): Wire => self::wire($input));
+        $price = $fields->read(fn (): ?int => self::price($input));
+        $name = $fields->read(fn (): string => self::name($input));
+        $measured = $fields->read(fn (): ?WireSize => self::measured($input));
+        $pinMm = $fields->read(fn (): ?float => $isPins ? self::pinMm($input, $bare) : null);
+        $pins = $fields->read(fn (): int => $isPins ? self::pins($input) : 0);
+        $fields->check();
         $lot = self::draft(
-            $kind, self::wire($input), self::name($input), self::price($input),
-            $isPins ? self::pinMm($input, $bare) : null, self::measured($input),
+            $kind, $wire->value(), $name->value(), $price->value(), $pinMm->value(), $measured->value(),
         );
 
         return [
             $lot,
-            $isPins ? self::pins($input) * $lot->pinMg() : $this->amountMg($lot, $input['amount'] ?? '', $bare),
+            $isPins ? $pins->value() * $lot->pinMg() : $this->amountMg($lot, $input['amount'] ?? '', $bare),
         ];
     }
 
     /** @param  array<string, string>  $input */
     private static function wire(array $input): Wire
     {
-        $read = Fields::all([
-            'metal' => fn (): Metal => Metal::read($input['metal'] ?? ''),
-            'size' => fn (): WireSize => WireSize::parseDrawn($input['size'] ?? '', 'size'),
-            'temper' => fn (): Temper => Temper::read($input['temper'] ?? 'dead-soft'),
-        ]);
+        $fields = new Fields;
+        $metal = $fields->read(fn (): Metal => Metal::read($input['metal'] ?? ''));
+        $size = $fields->read(fn (): WireSize => WireSize::parseDrawn($input['size'] ?? '', 'size'));
+        $temper = $fields->read(fn (): Temper => Temper::read($input['temper'] ?? 'dead-soft'));
+        $fields->check();
 
-        return new Wire(...$read);
+        return new Wire($metal->value(), $size->value(), $temper->value());
     }
 
     /** @param  array<string, string>  $input */

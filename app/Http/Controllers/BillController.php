@@ -196,11 +196,14 @@ final class BillController extends Controller
     private function costingColumns(PieceRequest $request): array
     {
         $text = trim($this->text($request, 'packing'));
-        $hour = fn (): int => Money::parse($this->text($request, 'hour'), 'hour')->cents();
-        $overhead = fn (): int => Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500);
-        $packing = fn (): int => $text === '' ? 0 : Money::parse($text, 'packing')->cents();
-        Fields::all(['hour' => $hour, 'overhead' => $overhead, 'packing' => $packing]);
-        $costing = Costing::of($hour(), $overhead(), 0, $packing());
+        $fields = new Fields;
+        $hour = $fields->read(fn (): int => Money::parse($this->text($request, 'hour'), 'hour')->cents());
+        $overhead = $fields->read(
+            fn (): int => Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500),
+        );
+        $packing = $fields->read(fn (): int => $text === '' ? 0 : Money::parse($text, 'packing')->cents());
+        $fields->check();
+        $costing = Costing::of($hour->value(), $overhead->value(), 0, $packing->value());
 
         return [
             'hour_cents' => $costing->hourCents, 'overhead_percent' => $costing->overheadPercent,

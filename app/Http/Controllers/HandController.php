@@ -137,15 +137,16 @@ final class HandController extends Controller
         $input = $this->texts($request, 'kind', 'name', 'marks', 'grip');
         $unit = $workshop->profile()->unit();
         $kind = OneOf::read(ToolKind::class, $input['kind'], 'kind');
-        $marks = fn (): array => trim($input['marks']) === ''
+        $fields = new Fields;
+        $marks = $fields->read(fn (): array => trim($input['marks']) === ''
             ? throw Unreadable::empty('marks', $kind->hint())
-            : CoreTool::readMarks($kind, $input['marks'], $unit);
-        $grip = fn (): float => trim($input['grip']) === ''
+            : CoreTool::readMarks($kind, $input['marks'], $unit));
+        $grip = $fields->read(fn (): float => trim($input['grip']) === ''
             ? 0.0
-            : Length::parse($input['grip'], 'grip', $unit)->millimetres();
-        Fields::all(['marks' => $marks, 'grip' => $grip]);
+            : Length::parse($input['grip'], 'grip', $unit)->millimetres());
+        $fields->check();
 
-        return CoreTool::of($kind, $input['name'], $marks(), $grip());
+        return CoreTool::of($kind, $input['name'], $marks->value(), $grip->value());
     }
 
     public function metal(Request $request, string $metal): RedirectResponse|Response

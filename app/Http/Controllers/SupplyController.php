@@ -120,12 +120,12 @@ final class SupplyController extends Controller
     public function bead(Request $request): RedirectResponse|Response
     {
         try {
-            [$line, $many] = [$this->text($request, 'bead'), trim($this->text($request, 'owned'))];
-            Fields::all([
-                'bead' => fn (): CoreBead => CoreBead::parse($line), 'owned' => fn (): int => self::owning($many),
-            ]);
-            $bead = CoreBead::parse($line);
-            $this->book->bead($this->workshop($request), $bead, self::owning($many));
+            $fields = new Fields;
+            $read = $fields->read(fn (): CoreBead => CoreBead::parse($this->text($request, 'bead')));
+            $owned = $fields->read(fn (): int => self::owning(trim($this->text($request, 'owned'))));
+            $fields->check();
+            $bead = $read->value();
+            $this->book->bead($this->workshop($request), $bead, $owned->value());
         } catch (Problem $problem) {
             return $this->again($this->stock->index($request), $problem);
         }
