@@ -6,6 +6,7 @@
 import { carrying } from './carrying.js';
 import { hanging } from './hanging.js';
 import { pulling, step } from './pulling.js';
+import { tellRatio } from './ratio.js';
 import { drawn } from './svg.js';
 
 export function board() {
@@ -46,6 +47,7 @@ export function board() {
             if (room === null || getComputedStyle(room).display === 'none') {
                 return;
             }
+            tellRatio(this.$root);
             const box = (one) => this.$root.querySelector(one).getBoundingClientRect();
             const [corner, seen, list] = ['.leaders', '.canvas', '.beside'].map(box);
             const toWindow = picture.getScreenCTM();

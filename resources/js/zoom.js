@@ -1,3 +1,4 @@
+import { keepMeasured, measured, tellRatio } from './ratio.js';
 import { amid, apartOf, pan } from './zoom/fingers.js';
 
 /**
@@ -6,18 +7,16 @@ import { amid, apartOf, pan } from './zoom/fingers.js';
 const LARGEST = 6;
 /** A bank card, mm [ISO/IEC 7810, ID-1], which a screen is measured by once; what it came to is this device's. */
 const CARD_MM = 85.6;
-const KEPT = 'hebra-pixels-per-mm';
 let factor = 1;
 let isTrue = false;
-
-/** Pixels of this screen in a millimetre; 0 where it was never measured. */
-const measured = () => Number(localStorage.getItem(KEPT)) || 0;
 
 /** Where the drawing lies on the screen. */
 const placeOf = (canvas) => canvas.querySelector('svg').getScreenCTM();
 
 export function zoom() {
     return {
+        seen: null,
+
         init() {
             this.$root.querySelector('.zoom').hidden = false;
             // Nothing is asked of a drawing that only fits: what is asked for is laid out at once.
@@ -28,9 +27,16 @@ export function zoom() {
                 this.$root.querySelector('.canvas').tabIndex = -1;
             }
             const canvas = this.$root.querySelector('.canvas');
+            // It says so once to begin with, when all is laid out.
+            this.seen = new ResizeObserver(() => tellRatio(this.$root));
+            this.seen.observe(canvas);
             canvas.addEventListener('wheel', (event) => this.wheeled(event), { passive: false });
             canvas.addEventListener('touchstart', (event) => this.pinched(event), { passive: true });
             canvas.addEventListener('pointerdown', (event) => pan(event, canvas));
+        },
+
+        destroy() {
+            this.seen.disconnect();
         },
 
         /** As a trackpad's pinch comes, and with Ctrl held. */
@@ -114,7 +120,7 @@ export function zoom() {
         },
 
         keep() {
-            localStorage.setItem(KEPT, String(this.$refs.measure.querySelector('input').value / CARD_MM));
+            keepMeasured(this.$refs.measure.querySelector('input').value / CARD_MM);
             this.$refs.measure.close();
             isTrue = true;
             this.show();
@@ -138,6 +144,7 @@ export function zoom() {
             this.$root.querySelector('.zoom-fit').disabled = factor === 1 && !isTrue;
             this.$root.querySelector('.zoom-true')?.setAttribute('aria-pressed', String(isTrue));
             this.$root.querySelector('.ratio').hidden = isTrue;
+            tellRatio(this.$root);
         },
     };
 }

@@ -455,6 +455,26 @@ final class BoardTest extends BrowserTestCase
         $this->assertQuietConsole();
     }
 
+    /** What the board says of its scale is what is seen: a drawing is made smaller where the window is low. */
+    public function test_the_scale_that_is_said_is_the_one_that_is_seen(): void
+    {
+        self::$browser->executeScript("localStorage.removeItem('hebra-pixels-per-mm')");
+        self::$browser->navigate()->refresh();
+        $said = fn (): float => (float) $this->one('.ratio')->getText();
+        $seen = fn (): float => (float) self::$browser->executeScript(
+            "const one = document.querySelector('.canvas svg');"
+                .'return one.getScreenCTM().a * one.dataset.k / (96 / 25.4)',
+        );
+        $agrees = fn (): bool => abs($said() - $seen()) <= 0.051 * $seen();
+        self::eventually($agrees, 'as it is laid out');
+        $before = $seen();
+        self::$browser->executeScript("document.querySelector('.canvas').style.height = '200px'");
+        self::eventually(fn (): bool => $seen() < 0.9 * $before && $agrees(), 'in half the room');
+        $this->one('#zoom-in')->click();
+        self::eventually($agrees, 'and drawn larger');
+        $this->assertQuietConsole();
+    }
+
     /**
      * What is wrong stands on the board with a line to it, read and reached like anything else; so is a chain’s tape.
      */
