@@ -21,10 +21,10 @@
             @if ($inShort[$part->id->text] !== '')<span class="quiet small figure">{{ $inShort[$part->id->text] }}</span>@endif
             @foreach ($part->beads as $place => $beads)
                 @php($bead = $desk->document->beads[$beads->bead])
-                <a class="run" id="run-{{ $part->id }}-{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" @if ($isOpen && $run === $place) aria-current="true" @endif>
+                <span class="run-place"><a class="run" id="run-{{ $part->id }}-{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" @if ($isOpen && $run === $place) aria-current="true" @endif>
                     <svg class="glyph shrink-0" width="22" height="22" aria-hidden="true" focusable="false"><use href="#{{ \App\View\Desk::glyph($bead) }}"/></svg>
                     <span><span data-count-of="{{ $part->id }}/{{ $place }}">{{ $beads->count }}</span> × {{ $bead->words() }}</span>
-                </a><label class="choose-box"><input type="checkbox" class="choose" form="several" name="chosen[]" value="{{ $part->id }}/{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" data-bead="{{ $beads->bead }}"><span class="sr-only">{{ $beads->count }} × {{ $bead->words() }}, together with others</span></label>
+                </a><label class="choose-box"><input type="checkbox" class="choose" form="several" name="chosen[]" value="{{ $part->id }}/{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" data-bead="{{ $beads->bead }}"><span class="sr-only">{{ $beads->count }} × {{ $bead->words() }}, together with others</span></label></span>
             @endforeach
             @if ($part->on !== null)<span class="quiet small">in {{ $desk->plan->eyesAbove($part->id)[$part->on->text()] ?? $part->on->text() }}</span>@endif
             @if ($part->to !== null)<span class="quiet small">closes in {{ $desk->plan->eyesElsewhere($part->id)[$part->to->text()] ?? $part->to->text() }}</span>@endif
