@@ -389,7 +389,7 @@ foreach (array_keys(Patterns::all()) as $name) {
         foreach (array_filter([$picture->before, $picture->after]) as $look) {
             [$left, $top, $right, $bottom] = $picture->focus($look);
             [$x, $y] = [($left + $right) / 2, ($top + $bottom) / 2];
-            $look->taking(Glimpse::within($x - 25.0, $y - 18.0, $x + 25.0, $y + 18.0));
+            $look->taking(Glimpse::within([$x - 25.0, $y - 18.0, $x + 25.0, $y + 18.0]));
         }
         $times[] = (hrtime(true) - $start) / 1e6;
     }

@@ -133,7 +133,7 @@ final class StepPicture
         [$middle, $height] = [($left + $right) / 2, ($top + $bottom) / 2];
         $mm = $ratio * Drawing::PX_PER_MM;
         [$wide, $high] = [$this->widePx / 2 / $mm, $this->highPx / 2 / $mm];
-        $figure = $look->taking(Glimpse::within($middle - $wide, $height - $high, $middle + $wide, $height + $high));
+        $figure = $look->taking(Glimpse::within([$middle - $wide, $height - $high, $middle + $wide, $height + $high]));
         $drawing = new Drawing(
             FormingPicture::whole($figure), dimension: 0, room: 8, isMirrored: $this->isMirrored, name: $name,
             ratioGiven: $ratio, byReference: false,

@@ -35,9 +35,10 @@ final readonly class Glimpse
         return new self($marks, null);
     }
 
-    public static function within(float $left, float $top, float $right, float $bottom): self
+    /** @param  array{float, float, float, float}  $window  left, top, right, bottom */
+    public static function within(array $window): self
     {
-        return new self(null, [$left, $top, $right, $bottom]);
+        return new self(null, $window);
     }
 
     /** The same of a part that lies so: as wide as its window is at most where it is turned. */

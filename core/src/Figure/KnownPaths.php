@@ -26,24 +26,22 @@ final class KnownPaths
 
     /**
      * @param  non-empty-list<SeenSpan>  $run
-     * @param  float  $beforeMm  how much further it runs at its beginning, and at its end
+     * @param  array{float, float}  $joinsMm  how much further it runs at its beginning, and at its end
      * @return Path
      */
-    public function of(array $run, float $beforeMm, float $afterMm, Wire $wire): array
+    public function of(array $run, array $joinsMm, Wire $wire): array
     {
         $path = new SeenPath(self::NEARLY * $wire->diameterMm());
         $by = $run[0]->by;
         foreach ($run as $piece) {
             if ($piece->by === null || ($piece->by !== $by && $piece->by != $by)) {
-                return $path->through(
-                    array_map(fn (SeenSpan $one): Span => $one->span(), $run), $beforeMm, $afterMm,
-                );
+                return $path->through(array_map(fn (SeenSpan $one): Span => $one->span(), $run), ...$joinsMm);
             }
         }
         $told = array_map(fn (SeenSpan $one): int => spl_object_id($one->told), $run);
-        $key = implode('/', [...$told, $beforeMm, $afterMm, $wire->diameterMm()]);
+        $key = implode('/', [...$told, ...$joinsMm, $wire->diameterMm()]);
         [$known] = $this->known[$key] ??= [
-            $path->through(array_map(fn (SeenSpan $one): Span => $one->told, $run), $beforeMm, $afterMm), $run,
+            $path->through(array_map(fn (SeenSpan $one): Span => $one->told, $run), ...$joinsMm), $run,
         ];
 
         return Stroke::shifted($known, ...SeenPath::page($by ?? new Vector(0.0, 0.0)));

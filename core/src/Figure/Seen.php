@@ -261,7 +261,7 @@ final class Seen
             $repeats = $curve->repeats();
             $seen->comesNear($move, fn (): float => $this->nearestMm($repeats));
             foreach ($repeats as $repeat) {
-                $this->repeat($repeat, $move, $wire, $seen);
+                $this->repeat($repeat, $move, $seen);
             }
         }
 
@@ -290,26 +290,26 @@ final class Seen
     }
 
     /** What is wound again and again is looked at as a copy of the second time, but for the first and the last. */
-    private function repeat(Repeat $repeat, Move $move, Wire $wire, SeenWire $seen): void
+    private function repeat(Repeat $repeat, Move $move, SeenWire $seen): void
     {
         $last = count($repeat->times) - 1;
         $second = $last < self::OFTEN || ! $move->segment->kind->isWound()
             ? []
-            : $this->allPieces($repeat->times[1], $move, $wire);
-        $further = $this->further($repeat, $second, $wire);
+            : $this->allPieces($repeat->times[1], $move, $seen->wire);
+        $further = $this->further($repeat, $second, $seen->wire);
         foreach ($repeat->times as $time => $spans) {
             if ($time === 1 && $further !== null) {
-                $seen->winds($second, $this->lookedAt($further, $spans, $wire));
+                $seen->winds($second, $this->lookedAt($further, $spans, $seen->wire));
             } elseif ($further === null || $time === 0 || $time === $last) {
-                $this->goOn($spans, $move, $wire, $seen);
+                $this->goOn($spans, $move, $seen);
             }
         }
     }
 
     /** @param  list<Span>  $spans */
-    private function goOn(array $spans, Move $move, Wire $wire, SeenWire $seen): void
+    private function goOn(array $spans, Move $move, SeenWire $seen): void
     {
-        [$wireMm, $isAll] = [$wire->diameterMm(), $this->glimpse->isEverywhere()];
+        [$wireMm, $isAll] = [$seen->wire->diameterMm(), $this->glimpse->isEverywhere()];
         foreach ($spans as $span) {
             if ($isAll || $this->isLookedAt($span, $wireMm)) {
                 $seen->goesOn($this->pieces($span, $move, $wireMm));
@@ -620,7 +620,9 @@ final class Seen
         return match (true) {
             in_array($move->segment->kind, self::LINKS, true) => [abs($z) > self::FLAT ? 1 + $side : 1, 0],
             // What is still to be wound is a straight length of wire.
-            $move->segment->kind->isWound() && abs($z) > SeenWire::BENT => [1, self::isLong($span, $wireMm) ? max(0, $side) : $side],
+            $move->segment->kind->isWound() && abs($z) > SeenWire::BENT => [
+                1, self::isLong($span, $wireMm) ? max(0, $side) : $side,
+            ],
             $z < -self::FAR => [0, 0],
             $z > self::FAR => [1, 2],
             default => [1, abs($z) > SeenWire::BENT ? $side : 0],

@@ -51,7 +51,7 @@ final class SeenWire
 
     /** @param  Vector  $outwards  how what looks out of the part's plane looks from here, one millimetre long */
     public function __construct(
-        private readonly Wire $wire, private readonly string $colour, private readonly KnownPaths $paths,
+        public readonly Wire $wire, private readonly string $colour, private readonly KnownPaths $paths,
         private readonly Vector $outwards,
     ) {
     }
@@ -145,7 +145,7 @@ final class SeenWire
         if ($piece->rank > 0) {
             $this->near[count($this->ending)] = spl_object_id($piece->move);
         }
-        $this->ending[] = $this->drawn($run, 0.0, 0.0, true);
+        $this->ending[] = $this->drawn($run, [0.0, 0.0], true);
     }
 
     /** @param  non-empty-list<SeenSpan>  $run */
@@ -154,17 +154,20 @@ final class SeenWire
         $last = $run[count($run) - 1];
         $join = self::JOIN * $this->wire->diameterMm();
         $isEnd = self::ends($before, $run[0]) || self::ends($last, $next);
-        $stroke = $this->drawn($run, $before === null ? 0.0 : $join, $next === null ? 0.0 : $join, $isEnd);
+        $stroke = $this->drawn($run, [$before === null ? 0.0 : $join, $next === null ? 0.0 : $join], $isEnd);
         $isEnd ? $this->ending[] = $stroke : $this->runningOn[] = $stroke;
     }
 
-    /** @param  non-empty-list<SeenSpan>  $run */
-    private function drawn(array $run, float $beforeMm, float $afterMm, bool $isEnd): Stroke
+    /**
+     * @param  non-empty-list<SeenSpan>  $run
+     * @param  array{float, float}  $joinsMm  how much further it runs at its beginning, and at its end
+     */
+    private function drawn(array $run, array $joinsMm, bool $isEnd): Stroke
     {
         $last = $run[count($run) - 1];
 
         return new Stroke(
-            $this->paths->of($run, $beforeMm, $afterMm, $this->wire), $last->move->wideMm ?? $this->wide($run),
+            $this->paths->of($run, $joinsMm, $this->wire), $last->move->wideMm ?? $this->wide($run),
             $this->wire->metal, $last->layer, $last->move->segment->mark,
             runsOn: $last->move->wideMm === null ? ! $isEnd : ! $last->move->isRounded, rank: $last->rank,
             section: $this->wire->size->kind(), colour: $this->colour,

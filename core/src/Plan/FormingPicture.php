@@ -35,48 +35,42 @@ final readonly class FormingPicture
     /** How finely a wire is followed to see how far it reaches. */
     private const FINE_MM = 0.5;
 
-    /** @param  list<string>  $marks  what the step works on */
-    private function __construct(
-        public ?Look $before, public Look $after, public array $marks, private Step $step,
-    ) {
+    /** @var list<string> what the step works on */
+    public array $marks;
+
+    private function __construct(public ?Look $before, public Look $after, private Step $step)
+    {
+        $this->marks = $step->marks;
     }
 
     /** @param  int  $step  its place, from 0, among what is done once and what is done for one piece */
     public static function of(Plan $plan, FormingStates $states, int $step, View $view = View::Front): self
     {
+        $told = $states->step($step);
         $part = $states->part($step);
-        $marks = $states->step($step)->marks;
         if ($part === null) {
-            return new self(null, self::finishedPiece($plan, $view), $marks, $states->step($step));
+            return new self(null, self::finishedPiece($plan, $view), $told);
         }
-        $operation = $states->step($step)->operation;
-        if ($operation === Operation::Bend && self::isUnchanged($part, $states, $step)) {
+        [$was, $from] = [$states->wires($part, $step, true), $states->from($part, $view)];
+        if ($told->operation === Operation::Bend && self::isUnchanged($part, $states, $step)) {
             // What is bent as a whole once it is finished lies in the piece as it is then.
-            return new self(
-                $states->look($part, $states->wires($part, $step, true), $view), self::finishedPiece($plan, $view),
-                $marks, $states->step($step),
-            );
+            return new self($states->look($part, $was, $from), self::finishedPiece($plan, $view), $told);
         }
-        if ($operation === Operation::Bind && self::floats($part, $states, $step)) {
+        if ($told->operation === Operation::Bind && self::floats($part, $states, $step)) {
             [$without, $with] = self::finished($part, $states, $step);
 
-            return new self(
-                $states->look($part, $without, $view), $states->look($part, $with, $view), $marks,
-                $states->step($step),
-            );
+            return new self($states->look($part, $without, $from), $states->look($part, $with, $from), $told);
         }
         // Of many that are hooked on alike the first is looked at.
-        $told = $states->step($step)->each ?? $states->step($step);
-        $hanging = $operation === Operation::Hook ? $plan->hanging($told->parts) : [];
-
+        $hanging = $told->operation === Operation::Hook ? $plan->hanging(($told->each ?? $told)->parts) : [];
+        $after = count($hanging) > 1
+            ? self::joined($hanging, $states, $step, $view)
+            : $states->look($part, $states->wires($part, $step), $from);
         // What is turned over was seen from the front.
-        $from = $operation === Operation::TurnOver ? View::Front : $view;
+        $before = $told->operation === Operation::TurnOver ? $states->from($part, View::Front) : $from;
 
         return new self(
-            $operation === Operation::Cut ? null : $states->look($part, $states->wires($part, $step, true), $from),
-            count($hanging) > 1
-                ? self::joined($hanging, $states, $step, $view)
-                : $states->look($part, $states->wires($part, $step), $view), $marks, $states->step($step),
+            $told->operation === Operation::Cut ? null : $states->look($part, $was, $before), $after, $told,
         );
     }
 
@@ -220,11 +214,11 @@ final readonly class FormingPicture
         $placed = $poses = $eyes = [];
         foreach ($hanging as [$instance, $facing]) {
             $part = $instance->part;
-            $onEdge = $part->showsFace($facing) ? 0.0 : 90.0;
+            $from = $states->from($part, $view, $part->showsFace($facing) ? 0.0 : 90.0);
             $eye = $eyes[$instance->above ?? ''][$instance->eye] ?? null;
             $pose = $eye === null ? new Pose : $poses[$instance->above ?? '']->below($eye);
             [$poses[$instance->name], $eyes[$instance->name]] = [$pose, PartDrawing::of($part, $facing, $view)->eyes];
-            $placed[] = [$states->look($part, $states->wires($part, $step), $view, $onEdge), $pose];
+            $placed[] = [$states->look($part, $states->wires($part, $step), $from), $pose];
         }
 
         return new Look(fn (Glimpse $glimpse): PieceFigure => (new Assembly(array_map(

@@ -93,20 +93,29 @@ final class FormingStates
      * Some wires of a part as they are seen: what was before a step is what was after the one before it.
      *
      * @param  list<Course>  $wires
-     * @param  float  $turned  how many degrees further it is turned before it is looked at
+     * @param  Seen  $from  as from() gives it
      */
-    public function look(PartPlan $part, array $wires, View $view, float $turned = 0.0): Look
+    public function look(PartPlan $part, array $wires, Seen $from): Look
     {
-        $from = $this->sides["{$part->part->id->text} {$view->value} {$turned}"] ??= Seen::from($view, $turned);
-        $key = implode(' ', array_map(spl_object_id(...), $wires));
+        $key = implode(' ', array_map(spl_object_id(...), [$from, ...$wires]));
         // They are held, so that no other comes to have the same number.
-        [$look] = $this->looks["{$part->part->id->text} {$view->value} {$turned} {$key}"] ??= [
+        [$look] = $this->looks[$key] ??= [
             new Look(fn (Glimpse $glimpse): PieceFigure => CoilBeads::tinted($part, $from->alone(array_map(
                 fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires,
             ), $glimpse))), $wires,
         ];
 
         return $look;
+    }
+
+    /**
+     * From where a part is looked at, as often as it is.
+     *
+     * @param  float  $turned  how many degrees further it is turned before that
+     */
+    public function from(PartPlan $part, View $view, float $turned = 0.0): Seen
+    {
+        return $this->sides["{$part->part->id->text} {$view->value} {$turned}"] ??= Seen::from($view, $turned);
     }
 
     /** Of parts alike a later one looks, at each of its steps, as the first did at the same one. */

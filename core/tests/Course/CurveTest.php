@@ -73,7 +73,7 @@ final class CurveTest extends TestCase
         for ($try = 0; $try < 200; $try++) {
             [$from, $to, $span] = [self::frame(), self::frame(), self::curve()->spans[0]];
             $carry = new Carry($from, $to);
-            $carried = $carry->span($span);
+            [$carried] = $carry->spans([$span]);
 
             self::assertEqualsWithDelta($span->lengthMm(), $carried->lengthMm(), 1e-6);
             self::assertEqualsWithDelta(
@@ -94,7 +94,7 @@ final class CurveTest extends TestCase
             [$frame, $span] = [self::frame(), self::curve()->spans[0]];
             $carry = new Carry($frame, new Frame($frame->at, $frame->ahead, $frame->towards));
 
-            self::assertSame($span, $carry->span($span));
+            self::assertSame([$span], $carry->spans([$span]));
             self::assertSame($frame, $carry->frame($frame));
         }
     }

@@ -29,7 +29,7 @@ final class GlimpseTest extends TestCase
 
     public function test_what_reaches_into_the_window_is_taken_with_its_thickness(): void
     {
-        $window = Glimpse::within(0.0, -5.0, 10.0, 5.0);
+        $window = Glimpse::within([0.0, -5.0, 10.0, 5.0]);
         $figure = new PieceFigure(
             [self::stroke(-9.0, -0.6), self::stroke(-9.0, -0.4), self::stroke(-3.0, 30.0), self::stroke(10.6, 20.0)],
             [],
@@ -51,7 +51,7 @@ final class GlimpseTest extends TestCase
     /** What looks deep stands aside on the page, and is looked for there. */
     public function test_what_is_deep_is_looked_for_where_it_stands_on_the_page(): void
     {
-        $window = Glimpse::within(3.3, -1.0, 3.5, 1.0);
+        $window = Glimpse::within([3.3, -1.0, 3.5, 1.0]);
 
         self::assertTrue($window->meets([new Vector(0.0, 0.0, 10.0)], 0.0));
         self::assertFalse($window->meets([new Vector(3.4, 0.0, 10.0)], 0.0));
@@ -65,7 +65,7 @@ final class GlimpseTest extends TestCase
             $back = $pose->from(...$pose->at($x, $y));
             self::assertEqualsWithDelta([$x, $y], $back, 1e-9);
             [$atX, $atY] = $pose->at($x, $y);
-            $near = Glimpse::within($atX - 0.1, $atY - 0.1, $atX + 0.1, $atY + 0.1)->on($pose);
+            $near = Glimpse::within([$atX - 0.1, $atY - 0.1, $atX + 0.1, $atY + 0.1])->on($pose);
             self::assertTrue($near->meets([new Vector($x, $y)], 0.0));
             self::assertFalse($near->meets([new Vector($x + 1.0, $y)], 0.0));
         }
@@ -86,7 +86,7 @@ final class GlimpseTest extends TestCase
                     $picture = FormingPicture::of($plan, $states, $step, $view);
                     [$left, $top, $right, $bottom] = $picture->focus($picture->after);
                     [$x, $y] = [($left + $right) / 2, ($top + $bottom) / 2];
-                    $window = Glimpse::within($x - 12.0, $y - 9.0, $x + 12.0, $y + 9.0);
+                    $window = Glimpse::within([$x - 12.0, $y - 9.0, $x + 12.0, $y + 9.0]);
                     $seen = $picture->after->taking($window);
                     $where = "{$name}, {$view->value}: {$states->step($step)->title}";
                     self::assertAlike($picture->after->whole(), $seen, $x, $y, $where);
@@ -99,7 +99,7 @@ final class GlimpseTest extends TestCase
 
     private static function assertAlike(PieceFigure $whole, PieceFigure $seen, float $x, float $y, string $where): void
     {
-        $within = Glimpse::within($x - 11.0, $y - 8.0, $x + 11.0, $y + 8.0);
+        $within = Glimpse::within([$x - 11.0, $y - 8.0, $x + 11.0, $y + 8.0]);
         $isInside = fn (Stroke|BeadMark $one): bool => array_filter(
             $one->about(), fn (Vector $at): bool => ! $within->meets([$at], 0.0),
         ) === [];
