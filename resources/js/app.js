@@ -63,8 +63,9 @@ document.addEventListener('htmx:sendError', () => {
 // A long search is stopped where its maker says so; what stands already stays.
 document.addEventListener('click', (event) => {
     const search = /** @type {HTMLElement | null | undefined} */ (/** @type {HTMLElement} */ (event.target).closest?.('[data-ends]'))?.dataset.ends;
-    if (search) {
-        htmx.trigger(document.querySelector(search), 'htmx:abort');
+    const sought = search ? document.querySelector(search) : null;
+    if (sought !== null) {
+        htmx.trigger(sought, 'htmx:abort');
     }
 });
 

@@ -18,12 +18,12 @@ export function bench() {
         ...moves,
         ...sent,
 
-        lock: null,
-        state: null,
+        lock: /** @type {WakeLockSentinel | null} */ (null),
+        state: /** @type {any} */ (null),
         isAway: false,
         isFlushing: false,
-        timers: [],
-        listeners: [],
+        timers: /** @type {number[]} */ ([]),
+        listeners: /** @type {[EventTarget, string, EventListener][]} */ ([]),
 
         init() {
             const { marks, carried: told } = /** @type {any} */ (this).$root.dataset;
@@ -74,7 +74,7 @@ export function bench() {
 
         async awake() {
             try {
-                this.lock = await navigator.wakeLock?.request('screen');
+                this.lock = await navigator.wakeLock?.request('screen') ?? null;
             } catch {
                 // Refused on battery saving or in a hidden tab: the work goes on, the screen may sleep.
             }

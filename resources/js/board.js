@@ -11,15 +11,16 @@ import { drawn } from './svg.js';
 
 export function board() {
     return {
-        watch: null,
+        watch: /** @type {ResizeObserver | null} */ (null),
         stop: () => {},
-        pull: null,
+        pull: /** @type {ReturnType<typeof pulling> | null} */ (null),
 
         init() {
             // It says so once to begin with, when all is laid out.
-            this.watch = new ResizeObserver(() => this.draw());
-            this.watch.observe(this.$root.querySelector('.drawing'));
-            this.watch.observe(this.$root.querySelector('.canvas'));
+            const watch = new ResizeObserver(() => this.draw());
+            watch.observe(this.$root.querySelector('.drawing'));
+            watch.observe(this.$root.querySelector('.canvas'));
+            this.watch = watch;
             this.redraw = () => this.draw();
             this.$root.addEventListener('scroll', this.redraw, true);
             this.$root.addEventListener('focusin', this.redraw);
@@ -35,9 +36,9 @@ export function board() {
         },
 
         destroy() {
-            this.watch.disconnect();
+            this.watch?.disconnect();
             this.stop();
-            this.pull.stop();
+            this.pull?.stop();
         },
 
         /** Elbows from each measured place to the left edge of its field. */

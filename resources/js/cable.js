@@ -38,7 +38,7 @@ export const cable = () => ({
                 return;
             }
             const lines = (rest + decoder.decode(value, { stream: true })).split(/[\r\n]+/);
-            rest = lines.pop().slice(-LONGEST);
+            rest = (lines.pop() ?? '').slice(-LONGEST);
             const last = lines.filter((line) => line.trim() !== '').pop();
             if (last !== undefined) {
                 this.keep(last.slice(0, LONGEST));

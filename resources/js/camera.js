@@ -3,7 +3,7 @@ const NO_CAMERA = 'No camera answers here, or it may not be used: choose a photo
 
 /** What a sheet with a photo on it adds: `show(photo)` and `refuse(sentence)` are the sheet's own. */
 export const camera = () => ({
-    stream: null,
+    stream: /** @type {MediaStream | null} */ (null),
     async look() {
         this.said = '';
         this.stream = await navigator.mediaDevices?.getUserMedia({ video: { facingMode: 'environment' } })

@@ -12,7 +12,7 @@ export async function carrying(board) {
     }
     const { default: interact } = await import('interactjs');
     const gaps = JSON.parse(board.dataset.gaps);
-    const carried = { picture: null, target: null, from: null, interaction: null, gaps };
+    const carried = { picture: null, target: null, from: null, interaction: /** @type {{ stop(): void } | null} */ (null), gaps };
     const listeners = {
         start: (event) => lift(event, carried),
         move: (event) => move(event, board, carried),

@@ -17,7 +17,7 @@ document.addEventListener('htmx:afterSettle', (event) => isChange(event) && answ
 document.addEventListener('htmx:afterRequest', (event) => event.detail.successful || (isChange(event) && answered()));
 
 export const course = () => ({
-    said: null,
+    said: /** @type {(event: any) => void} */ (() => {}),
     init() {
         open = this;
         this.said = (event) => this.point(event);

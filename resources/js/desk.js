@@ -2,7 +2,7 @@ import { arrived } from './counting.js';
 import { nameOf, pressKeyButton } from './keys.js';
 
 /** Keys pressed while the desk is being written anew: they are pressed again, in order, when it is there. */
-const waiting = { keys: [], isBusy: false };
+const waiting = { keys: /** @type {any[]} */ ([]), isBusy: false };
 
 document.addEventListener('htmx:beforeRequest', (event) => {
     waiting.isBusy = waiting.isBusy || event.detail.target?.id === 'desk';

@@ -7,7 +7,7 @@ export async function keepPage() {
         await navigator.serviceWorker.register('/bench-worker.js');
         const worker = await navigator.serviceWorker.ready;
         const dressed = performance.getEntriesByType('resource').map((one) => one.name);
-        worker.active.postMessage([location.pathname, ...dressed.filter((name) => name.includes('/build/'))]);
+        worker.active?.postMessage([location.pathname, ...dressed.filter((name) => name.includes('/build/'))]);
         return true;
     } catch {
         // Not allowed here: the page works as long as it is open.

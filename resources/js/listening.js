@@ -30,7 +30,7 @@ const does = {
 export const ear = () => ({
     isOn: false,
     heard: '',
-    hears: null,
+    hears: /** @type {any} */ (null),
 
     init() {
         this.$root.hidden = Recognition === undefined;
@@ -51,7 +51,7 @@ export const ear = () => ({
     start() {
         this.isOn = true;
         this.heard = '';
-        this.hears = Object.assign(new Recognition(), { lang: 'en', continuous: true });
+        this.hears = Object.assign(new /** @type {new () => any} */ (Recognition)(), { lang: 'en', continuous: true });
         // What was heard, by the name that the Web Speech API has for it.
         this.hears.onresult = (event) => this.hear(event.results[event.results.length - 1][0].transcript);
         this.hears.onerror = (event) => event.error === 'not-allowed' && this.refused();

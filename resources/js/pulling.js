@@ -96,8 +96,8 @@ export function step(event) {
 
 function held(board, event, id) {
     const field = /** @type {HTMLInputElement} */ (document.getElementById(id));
-    const form = field.closest('form');
-    const steps = JSON.parse(form.dataset.steps);
+    const form = /** @type {HTMLFormElement} */ (field.closest('form'));
+    const steps = JSON.parse(form.dataset.steps ?? '[]');
     const from = Math.max(0, steps.findIndex(([value]) => value === field.value.trim()));
 
     return {
@@ -132,7 +132,7 @@ async function attempt(board, pull, redraw, said) {
                 show(board, told, redraw);
             }
         } catch (problem) {
-            if (problem.name === 'AbortError') {
+            if (problem instanceof DOMException && problem.name === 'AbortError') {
                 return;
             }
             pull.refused = 'Hebra is not reached: it goes back as it was.';

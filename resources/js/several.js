@@ -7,8 +7,8 @@ const LEAST_PX = 6;
 export const several = () => ({
     count: 0,
     words: '',
-    root: null,
-    stops: [],
+    root: /** @type {any} */ (null),
+    stops: /** @type {(() => void)[]} */ ([]),
 
     init() {
         this.root = this.$root.closest('.board') ?? document;

@@ -5,7 +5,7 @@ const STEP = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDo
 
 /** What a sheet adds: `set()` takes the place of the cross, `back()` the last one off again. */
 export const photoSheet = () => ({
-    points: [],
+    points: /** @type {number[][]} */ ([]),
     at: [0, 0],
     wide: 0,
     high: 0,

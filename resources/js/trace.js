@@ -38,6 +38,6 @@ export const trace = () => ({
         const root = /** @type {any} */ (this).$root;
         const field = /** @type {HTMLInputElement} */ (document.getElementById(root.dataset.field));
         field.value = this.outline;
-        field.form.requestSubmit();
+        field.form?.requestSubmit();
     },
 });

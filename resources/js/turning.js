@@ -6,7 +6,7 @@ let angles = null;
 export function turning() {
     return {
         stop: () => {},
-        place: null,
+        place: /** @type {any} */ (null),
 
         init() {
             this.place = this.$root;

@@ -13,12 +13,12 @@ export function speak(words) {
 
 function read() {
     const words = READ.map((one) => /** @type {HTMLElement | null} */ (document.querySelector(one)))
-        .filter((one) => one !== null && !one.hidden).map((one) => one.textContent.trim()).filter(Boolean);
+        .filter((one) => one !== null).filter((one) => !one.hidden).map((one) => one.textContent.trim()).filter(Boolean);
     speak(words.join('. '));
 }
 
 export const reader = () => ({
-    watch: null,
+    watch: /** @type {MutationObserver | null} */ (null),
 
     init() {
         const title = document.querySelector('#step-title');

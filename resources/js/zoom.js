@@ -15,7 +15,7 @@ const placeOf = (canvas) => canvas.querySelector('svg').getScreenCTM();
 
 export function zoom() {
     return {
-        seen: null,
+        seen: /** @type {ResizeObserver | null} */ (null),
 
         init() {
             this.$root.querySelector('.zoom').hidden = false;
@@ -36,7 +36,7 @@ export function zoom() {
         },
 
         destroy() {
-            this.seen.disconnect();
+            this.seen?.disconnect();
         },
 
         /** As a trackpad's pinch comes, and with Ctrl held. */
@@ -83,7 +83,7 @@ export function zoom() {
         },
 
         /** What lies under the point stays under it; without one, the middle. */
-        set(wanted, point = null) {
+        set(wanted, point = /** @type {{ clientX: number, clientY: number } | null} */ (null)) {
             const canvas = this.$root.querySelector('.canvas');
             const [room, seen] = [canvas.getBoundingClientRect(), placeOf(canvas)];
             const middle = { clientX: room.left + room.width / 2, clientY: room.top + room.height / 2 };

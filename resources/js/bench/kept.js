@@ -5,7 +5,7 @@ const nameOf = (making) => `hebra.making.${making}`;
 /** What the device knows of a making. */
 export function stored(making) {
     try {
-        return JSON.parse(localStorage.getItem(nameOf(making)));
+        return JSON.parse(localStorage.getItem(nameOf(making)) ?? 'null');
     } catch {
         return null;
     }

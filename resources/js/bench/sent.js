@@ -112,7 +112,7 @@ export const sent = {
 
     following: 0,
 
-    left: [],
+    left: /** @type {any[]} */ ([]),
 };
 
 /** What no longer fitted, because the making went on elsewhere meanwhile. */

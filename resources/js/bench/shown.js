@@ -15,7 +15,7 @@ export const shown = {
     /** The whole piece as far as it has come: parts that are not begun are faint. */
     fade(parts) {
         for (const one of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('#desk .drawing [data-mark]'))) {
-            one.classList.toggle('is-unmade', parts.includes(one.dataset.mark.split(':')[0]));
+            one.classList.toggle('is-unmade', parts.includes((one.dataset.mark ?? '').split(':')[0]));
         }
     },
 

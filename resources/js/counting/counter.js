@@ -64,7 +64,7 @@ export function counter() {
         },
 
         all() {
-            getSelection().selectAllChildren(this.figure());
+            getSelection()?.selectAllChildren(this.figure());
         },
     };
 }

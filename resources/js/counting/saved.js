@@ -69,7 +69,7 @@ async function follow(problem) {
     if (at !== book.following || isDirty() || root() === null) {
         return;
     }
-    const value = (name) => /** @type {HTMLInputElement | null} */ (root().querySelector(`input[name=${name}]`))?.value ?? '';
+    const value = (name) => /** @type {HTMLInputElement | null} */ (root()?.querySelector(`input[name=${name}]`))?.value ?? '';
     const address = `${location.pathname}?${new URLSearchParams({ open: value('open'), run: value('run'), hung: value('hung') })}`;
     try {
         const answer = await fetch(address, { credentials: 'same-origin', headers: { 'HX-Request': 'true' } });
@@ -88,7 +88,7 @@ async function follow(problem) {
             document.getElementById(focus)?.focus();
         }
         if (problem !== null) {
-            root().querySelector('.piece-head')?.after(Object.assign(document.createElement('p'), { className: 'banner', role: 'alert', textContent: problem }));
+            root()?.querySelector('.piece-head')?.after(Object.assign(document.createElement('p'), { className: 'banner', role: 'alert', textContent: problem }));
         }
     } catch {
         // The count is saved; the drawing follows with the next change.
@@ -109,7 +109,7 @@ export function arrived(piece) {
         Object.assign(book, { piece, revision: null });
         book.counts.clear();
         try {
-            const kept = JSON.parse(localStorage.getItem(nameOf(piece)));
+            const kept = JSON.parse(localStorage.getItem(nameOf(piece)) ?? 'null');
             // What came since from elsewhere is newer.
             if (kept !== null && onPage() <= kept.revision + 1) {
                 kept.counts.forEach(([key, one]) => book.counts.set(key, one));
