@@ -267,10 +267,10 @@ final class Drawing
         }, $groups);
     }
 
-    /** What is drawn as one path: a rank, a mark, a thickness. */
+    /** What is drawn as one path: a rank, a mark, a thickness, and whether it ends or runs on. */
     private static function key(Stroke $stroke): string
     {
-        return $stroke->rank.'|'.$stroke->mark.'|'.$stroke->wireMm.$stroke->face.$stroke->colour;
+        return $stroke->rank.'|'.$stroke->mark.'|'.$stroke->wireMm.$stroke->face.$stroke->colour.(int) $stroke->runsOn;
     }
 
     /** @return array<int, string> the names of its templates, by the first of the strokes that each draws */

@@ -107,8 +107,10 @@ final class SeenWire
             $from = $at + 1;
         }
 
-        // The ends of a wire are round; where they run on, what they run into covers that.
-        return [...$this->overEachOther(), ...$this->runningOn];
+        // The ends of a wire are round; where they run on, what they run into covers that. What is wound covers both.
+        $near = $this->overEachOther();
+
+        return [...array_diff_key($this->ending, $near), ...$this->runningOn, ...$near];
     }
 
     /**
@@ -197,7 +199,7 @@ final class SeenWire
      * What is wound is drawn after what it is wound on, and over other turns after those, whichever comes first on its
      * wire.
      *
-     * @return list<Stroke>
+     * @return array<int, Stroke> the near halves of turns, by their places
      */
     private function overEachOther(): array
     {
@@ -211,10 +213,7 @@ final class SeenWire
         $lies = array_map(fn (int $move): int => $rounds[$move], $this->near);
         asort($lies);
 
-        return [
-            ...array_diff_key($this->ending, $lies),
-            ...array_map(fn (int $place): Stroke => $this->ending[$place], array_keys($lies)),
-        ];
+        return array_replace($lies, array_intersect_key($this->ending, $lies));
     }
 
     /**
