@@ -213,7 +213,9 @@ final class SeenWire
         $lies = array_map(fn (int $move): int => $rounds[$move], $this->near);
         asort($lies);
 
-        return array_replace($lies, array_intersect_key($this->ending, $lies));
+        $places = array_keys($lies);
+
+        return array_combine($places, array_map(fn (int $place): Stroke => $this->ending[$place], $places));
     }
 
     /**
