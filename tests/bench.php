@@ -397,7 +397,8 @@ foreach (array_keys(Patterns::all()) as $name) {
 }
 $slow = array_filter($pictures, fn (float $ms): bool => $ms > 10);
 printf("\nPictures of steps, before and after, of %d patterns\n\n", count($pictures));
-$row('one, the mean of all', sprintf('%.1f ms', array_sum($pictures) / count($pictures)), 'aim ≤ 10 ms', true);
+$mean = array_sum($pictures) / count($pictures);
+$row('one, the mean of all', sprintf('%.1f ms', $mean), 'aim ≤ 10 ms', $mean <= 10);
 $row(
     'of the slowest pattern, '.array_search(max($pictures), $pictures, true), sprintf('%.1f ms', max($pictures)),
     'aim ≤ 10 ms', $slow === [],

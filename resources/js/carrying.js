@@ -12,7 +12,10 @@ export async function carrying(board) {
     }
     const { default: interact } = await import('interactjs');
     const gaps = JSON.parse(board.dataset.gaps);
-    const carried = { picture: null, target: null, from: null, interaction: /** @type {{ stop(): void } | null} */ (null), gaps };
+    const carried = {
+        picture: null, target: null, from: null, gaps,
+        interaction: /** @type {{ stop(): void } | null} */ (null),
+    };
     const listeners = {
         start: (event) => lift(event, carried),
         move: (event) => move(event, board, carried),

@@ -20,7 +20,10 @@ export async function hanging(board) {
         return part === '' || at < own ? '' : at === own ? 'its own eye' : 'that comes after it in the line';
     };
     const { default: interact } = await import('interactjs');
-    const held = { part: '', technique: '', ghost: null, eye: null, interaction: /** @type {{ stop(): void } | null} */ (null), from: null };
+    const held = {
+        part: '', technique: '', ghost: null, eye: null, from: null,
+        interaction: /** @type {{ stop(): void } | null} */ (null),
+    };
     const listeners = (lift) => ({
         start: (event) => lift(event, canvas, held) && light(canvas, eyes, cannot(held.part)),
         move: (event) => move(event, canvas, eyes, cannot(held.part), held),

@@ -1,4 +1,4 @@
-/** How large a drawing is seen, which may be less than it was drawn for: what it says of that is read off the screen. */
+// How large a drawing is seen, which may be less than it was drawn for: what it says of that is read off the screen.
 const KEPT = 'hebra-pixels-per-mm';
 /** Of a screen that was never measured [CSS Values and Units: 96 px are an inch]. */
 const USUAL = 96 / 25.4;

@@ -13,7 +13,8 @@ export function speak(words) {
 
 function read() {
     const words = READ.map((one) => /** @type {HTMLElement | null} */ (document.querySelector(one)))
-        .filter((one) => one !== null).filter((one) => !one.hidden).map((one) => one.textContent.trim()).filter(Boolean);
+        .filter((one) => one !== null).filter((one) => !one.hidden)
+        .map((one) => one.textContent.trim()).filter(Boolean);
     speak(words.join('. '));
 }
 

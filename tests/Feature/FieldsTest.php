@@ -35,14 +35,16 @@ final class FieldsTest extends TestCase
         $fields->read(fn (): int => Count::parse('many', 'count', 1, 99));
         $fields->read(fn (): int => Count::parse('3', 'pins', 1, 99));
         $fields->read(fn (): array => Fields::all([
-            'price' => fn (): Money => Money::parse('dear', 'price'), 'paid' => fn (): Money => Money::parse('-', 'paid'),
+            'price' => fn (): Money => Money::parse('dear', 'price'),
+            'paid' => fn (): Money => Money::parse('-', 'paid'),
         ]));
         try {
             $fields->check();
             self::fail('It is wrong in three places.');
         } catch (Problem $problem) {
             self::assertSame(
-                ['count', 'price', 'paid'], array_map(fn (Problem $one): string => $one->field(), Several::in($problem)),
+                ['count', 'price', 'paid'],
+                array_map(fn (Problem $one): string => $one->field(), Several::in($problem)),
             );
         }
     }

@@ -13,7 +13,9 @@ const page = (words, scale, unitsPerMm) => {
 
 beforeEach(() => {
     const kept = new Map();
-    globalThis.localStorage = { getItem: (key) => kept.get(key) ?? null, setItem: (key, value) => kept.set(key, value) };
+    globalThis.localStorage = {
+        getItem: (key) => kept.get(key) ?? null, setItem: (key, value) => kept.set(key, value),
+    };
 });
 
 test('a ratio has the two digits that can be seen', () => {

@@ -24,10 +24,16 @@ final readonly class MoveState
     ) {
     }
 
-    /** States of one move that are alike have the same. */
+    /** States of one move that are alike have the same, whatever plan they are of. */
     public function key(): string
     {
-        return "{$this->share}/".count($this->threaded).'/'.(int) $this->isThere.(int) $this->isWide;
+        $runs = array_map(
+            fn (Threaded $run): string => "{$run->mark} {$run->count} {$run->atMm} {$run->bead->key()}",
+            $this->threaded,
+        );
+
+        return "{$this->share}/".implode(',', $runs)
+            .'/'.(int) $this->isInStages.(int) $this->isThere.(int) $this->isWide;
     }
 
     /**

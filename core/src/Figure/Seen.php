@@ -57,9 +57,6 @@ final class Seen
     /** Copies whose depth differs no more, mm, are seen alike. */
     private const LEVEL = 1e-9;
 
-    /** What is so long is seen so much longer at most, where its depth stands aside: √(1 + SeenPath::ASIDE²). */
-    private const ASLANT = 1.06;
-
     /** In the middle of a turn, or of its halves, it is nearest. */
     private const MIDDLES = [0.25, 0.5, 0.75];
 
@@ -169,9 +166,10 @@ final class Seen
         foreach ($courses as [$course]) {
             $standing[spl_object_id($course)] = $this->bodiesOf($course);
         }
-        // What is seen beside other beads may lie before them.
-        $this->known = $this->bodies === [] ? $this->known : [];
+        $beside = $this->bodies;
         $this->bodies = array_merge(...$standing);
+        // What is seen beside other beads may lie before them.
+        $this->known = $beside === [] && $this->bodies === [] ? $this->known : [];
         // The farthest first.
         usort($this->bodies, fn (SeenBead $one, SeenBead $other): int => $one->depth() <=> $other->depth());
         foreach ($this->bodies as $body) {
@@ -186,7 +184,6 @@ final class Seen
                 $this->beads[] = $mark;
             }
         }
-        $this->known = $this->bodies === [] ? $this->known : [];
         $beside = implode(' ', array_keys(array_filter($standing)));
         foreach ($courses as [$course, $wire]) {
             $key = spl_object_id($course)." {$beside} {$this->glimpse->key}";
@@ -321,8 +318,11 @@ final class Seen
 
     private function isLookedAt(Span $span, float $wireMm): bool
     {
+        // So much longer at most it is seen where its depth stands aside.
+        $aslant = hypot(1.0, SeenPath::ASIDE);
+
         return $this->glimpse->isNear(
-            $this->turned($span->from), self::ASLANT * $span->reachMm() + self::ABOUT * $wireMm,
+            $this->turned($span->from), $aslant * $span->reachMm() + self::ABOUT * $wireMm,
         );
     }
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Course;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Host;
 use Hebra\Core\Course\Move;
+use Hebra\Core\Course\MoveState;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Shape\Arc;
@@ -26,6 +28,7 @@ use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Span;
+use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Fit\Frame as Outline;
@@ -275,5 +278,21 @@ final class CourseTest extends TestCase
         ))->at($share);
 
         return [$at->x, $at->y];
+    }
+
+    /** A course keeps how it was formed: what is made in stages, or stands on it, is never taken for another. */
+    public function test_states_that_differ_have_keys_that_differ(): void
+    {
+        $run = fn (string $bead, int $count): array => [new Threaded(Bead::parse($bead), $count, 'p1:bead-0')];
+        $states = [
+            new MoveState(1.0, []), new MoveState(0.5, []), new MoveState(1.0, [], true),
+            new MoveState(1.0, [], isThere: false), new MoveState(1.0, [], isWide: false),
+            new MoveState(1.0, $run('4mm round, sea', 1)), new MoveState(1.0, $run('4mm round, sea', 2)),
+            new MoveState(1.0, $run('6mm round, sea', 1)),
+        ];
+        $keys = array_map(fn (MoveState $state): string => $state->key(), $states);
+
+        self::assertSame($keys, array_values(array_unique($keys)));
+        self::assertSame($keys[5], (new MoveState(1.0, $run('4mm round, sea', 1)))->key());
     }
 }

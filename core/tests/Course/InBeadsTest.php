@@ -72,7 +72,9 @@ final class InBeadsTest extends TestCase
         return $wires;
     }
 
-    /** @return list<array{Bead, Vector, Vector, int, int}> where each stands, how its hole runs, on which wire and move */
+    /**
+     * @return list<array{Bead, Vector, Vector, int, int}> where each stands, how its hole runs, on which wire and move
+     */
     private static function standing(PartPlan $plan): array
     {
         $standing = [];

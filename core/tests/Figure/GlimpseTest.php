@@ -112,7 +112,8 @@ final class GlimpseTest extends TestCase
             )], JSON_THROW_ON_ERROR,
         );
         $expected = array_map($told, array_values(array_filter($whole->farToNear(), $isInside)));
-        self::assertSame($expected, array_map($told, array_values(array_filter($seen->farToNear(), $isInside))), $where);
+        $shown = array_map($told, array_values(array_filter($seen->farToNear(), $isInside)));
+        self::assertSame($expected, $shown, $where);
         self::assertEquals(
             array_values(array_filter($whole->beads, $isInside)), array_values(array_filter($seen->beads, $isInside)),
             $where,

@@ -80,7 +80,8 @@ final class CoilBeadsTest extends TestCase
         self::assertSame(['copper'], $wound($plan->assembly()->beads()));
         self::assertSame(['copper'], $wound($plan->seen(View::Side)->beads()));
         $states = new FormingStates($plan);
-        self::assertSame(['copper'], $wound(FormingPicture::of($plan, $states, $states->count() - 2)->after->whole()->beads));
+        $picture = FormingPicture::of($plan, $states, $states->count() - 2);
+        self::assertSame(['copper'], $wound($picture->after->whole()->beads));
         self::assertSame([null], array_values(array_unique(array_map(
             fn (BeadMark $bead): ?string => $bead->metal?->value,
             self::plan(Patterns::start('single-drop', 'One'))->assembly()->beads(),

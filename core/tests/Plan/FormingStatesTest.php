@@ -133,18 +133,47 @@ final class FormingStatesTest extends TestCase
                 $view = FormingPicture::bestView($states, $step);
                 $picture = FormingPicture::of($plan, $states, $step, $view);
                 $hands = Hands::of($states, $step, $view);
+                [$before, $after] = [$picture->before?->whole(), $picture->after->whole()];
                 self::assertTrue(
-                    $picture->before?->whole() != $picture->after->whole() || $hands->jaws !== [] || $hands->under !== null,
+                    $before != $after || $hands->jaws !== [] || $hands->under !== null,
                     "{$name}: {$states->step($step)->title}",
                 );
                 // A wire is there before it is formed, unless it is the first of its part.
                 self::assertNotSame(
-                    [], $picture->before?->whole()->strokes ?? ['none'], "{$name}: {$states->step($step)->title}, before",
+                    [], $before->strokes ?? ['none'], "{$name}: {$states->step($step)->title}, before",
                 );
                 $seen++;
             }
         }
         self::assertGreaterThan(800, $seen);
+    }
+
+    /** In another order of work a wire is formed as if it were the only one: nothing is kept of the other. */
+    public function test_each_order_of_work_forms_its_own_states(): void
+    {
+        $told = fn (Plan $plan, int $step): array => array_map(
+            fn (Course $course): array => array_map(
+                fn (Move $move, Curve $curve): array => [
+                    $move->segment->mark, count($move->threaded()), round($curve->lengthMm(), 4),
+                ],
+                $course->moves, $course->curves(),
+            ),
+            ($part = (new FormingStates($plan))->part($step)) === null
+                ? []
+                : (new FormingStates($plan))->wires($plan->parts()[$part->part->id->text], $step),
+        );
+        $compared = 0;
+        foreach (array_keys(Patterns::all()) as $name) {
+            $plan = Planner::plan(Patterns::start($name, 'One'), new Profile);
+            foreach ([$plan->inOperations(false), $plan->inOperations(true)] as $order => $one) {
+                $alone = Planner::plan(Patterns::start($name, 'One'), new Profile)->inOperations($order === 1);
+                for ($step = 0; $step < (new FormingStates($one))->count(); $step += 3) {
+                    self::assertSame($told($alone, $step), $told($one, $step), "{$name}, step {$step}");
+                    $compared++;
+                }
+            }
+        }
+        self::assertGreaterThan(1000, $compared);
     }
 
     /** What is bound on before its frame is bent is looked at on the bent one, and nowhere beside it. */
@@ -318,7 +347,8 @@ final class FormingStatesTest extends TestCase
                 }
                 $picture = FormingPicture::of($plan, $states, $step);
                 $where = "{$name}: {$states->step($step)->title}";
-                self::assertNotSame([], [...$picture->after->whole()->strokes, ...$picture->after->whole()->beads], $where);
+                $after = $picture->after->whole();
+                self::assertNotSame([], [...$after->strokes, ...$after->beads], $where);
                 [$left, $top, $right, $bottom] = $picture->focus($picture->after);
                 self::assertGreaterThan(0.0, max($right - $left, $bottom - $top), $where);
             }

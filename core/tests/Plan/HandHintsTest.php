@@ -265,7 +265,8 @@ final class HandHintsTest extends TestCase
         );
         foreach (self::steps() as $name => [$states, $step, $picture]) {
             $isBend = $states->step($step)->operation === Operation::Bend;
-            if ($isBend && $picture->before !== null && $paths($picture->before->whole()) === $paths($picture->after->whole())) {
+            $was = $isBend ? $picture->before?->whole() : null;
+            if ($was !== null && $paths($was) === $paths($picture->after->whole())) {
                 $same[] = $name;
             }
         }

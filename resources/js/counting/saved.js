@@ -69,7 +69,8 @@ async function follow(problem) {
     if (at !== book.following || isDirty() || root() === null) {
         return;
     }
-    const value = (name) => /** @type {HTMLInputElement | null} */ (root()?.querySelector(`input[name=${name}]`))?.value ?? '';
+    const field = (name) => root()?.querySelector(`input[name=${name}]`);
+    const value = (name) => /** @type {HTMLInputElement | null | undefined} */ (field(name))?.value ?? '';
     const address = `${location.pathname}?${new URLSearchParams({ open: value('open'), run: value('run'), hung: value('hung') })}`;
     try {
         const answer = await fetch(address, { credentials: 'same-origin', headers: { 'HX-Request': 'true' } });
@@ -88,7 +89,8 @@ async function follow(problem) {
             document.getElementById(focus)?.focus();
         }
         if (problem !== null) {
-            root()?.querySelector('.piece-head')?.after(Object.assign(document.createElement('p'), { className: 'banner', role: 'alert', textContent: problem }));
+            const said = { className: 'banner', role: 'alert', textContent: problem };
+            root()?.querySelector('.piece-head')?.after(Object.assign(document.createElement('p'), said));
         }
     } catch {
         // The count is saved; the drawing follows with the next change.

@@ -30,7 +30,8 @@
         <circle class="worn" cx="{{ $worn['x'] }}" cy="{{ $worn['y'] }}" r="{{ $worn['r'] }}"/>
         <text class="worn-words" x="{{ $worn['x'] }}" y="{{ $worn['y'] + 5 }}" text-anchor="middle">{{ $worn['words'] }}</text>
     @endif
-    {{-- The longest loops of the page, so without the loop variable. Numbers, enum values and ids that the reader has checked: nothing here needs escaping. --}}
+    {{-- The longest loops of the page, so without the loop variable. Numbers, enum values and ids that the reader has
+        checked: nothing here needs escaping. --}}
     @foreach ($drawing->layers() as $layer => $strokes)
 <?php foreach ($strokes as $stroke) { ?>
 <g class="{!! $drawing->tintOf($stroke) !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}{!! $drawing->faded($stroke['mark']) !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
