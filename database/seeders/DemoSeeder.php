@@ -388,11 +388,12 @@ final class DemoSeeder extends Seeder
      */
     private function at(Carbon $now, int $days, callable $do): mixed
     {
+        $clock = Date::getTestNow();
         Date::setTestNow($now->copy()->addDays($days));
         try {
             return $do();
         } finally {
-            Date::setTestNow();
+            Date::setTestNow($clock);
         }
     }
 

@@ -6,13 +6,17 @@ namespace Tests\Feature;
 
 use App\Models\Piece;
 use App\Models\Workshop;
+use App\Read\Wanted;
 use App\View\BillDesk;
+use App\View\Market\PlanDesk;
+use Carbon\CarbonImmutable;
 use Database\Seeders\DemoSeeder;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Tests\Plan\Properties;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 /** The pieces of the demo workshop are held to what every plan is held to. */
@@ -45,6 +49,28 @@ final class DemoTest extends TestCase
             $told += Properties::tellsOneSize($plan, $piece->name);
         }
         self::assertGreaterThan(0, $told);
+    }
+
+    /** @return iterable<string, array{string}> a week that goes over into another year */
+    public static function daysOfAWeek(): iterable
+    {
+        foreach (range(28, 34) as $day) {
+            $date = CarbonImmutable::parse('2026-12-01 10:00')->addDays($day - 1);
+            yield $date->format('l') => [$date->toDateTimeString()];
+        }
+    }
+
+    /** Whenever the demo begins, its market is what a plan is for: too much for its days, and a way to be ready. */
+    #[DataProvider('daysOfAWeek')]
+    public function test_the_market_of_the_demo_is_short_of_time_on_every_day_of_the_week(string $now): void
+    {
+        $this->travelTo($now);
+        $this->seed(DemoSeeder::class);
+        $desk = new PlanDesk(new Wanted(Workshop::query()->where('is_demo', true)->sole()));
+        self::assertStringStartsWith('Harbour winter market', $desk->title());
+        self::assertStringEndsWith(' short', $desk->short());
+        self::assertMatchesRegularExpression('/ more on /', $desk->ways()[0]['words'] ?? '');
+        self::assertGreaterThan(1, count($desk->ways()), 'and fewer of a piece, where no more time is to be had');
     }
 
     /**
