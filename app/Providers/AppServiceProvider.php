@@ -62,6 +62,8 @@ final class AppServiceProvider extends ServiceProvider
             $app->make('files'), config()->string('session.files'), config()->integer('session.lifetime'),
         ));
         TrustProxies::at((array) config('hebra.proxies'));
+        // What is indented in a template is for who reads the template.
+        Blade::precompiler(fn (string $template): string => (string) preg_replace('/^[ \t]+/m', '', $template));
         Blade::directive('csrf', fn (): string => '<?php echo csrf_field().\\'.Once::class.'::field(); ?>');
         // A session names the workshop it was begun in by its random id: a number alone means another workshop in
         // another database.

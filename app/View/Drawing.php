@@ -16,16 +16,17 @@ use Hebra\Core\Figure\Stroke;
  * drawn of is there once and used wherever it lies.
  *
  * @phpstan-type DrawnStroke array{
- *     mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string,
+ *     mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string, shineX: string, shineY: string,
  *     runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string,
  * }
  * @phpstan-type UsedStroke array{
- *     mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string,
+ *     mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string, shineX: string, shineY: string,
  *     runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string,
  *     uses: list<array{string, string}>,
  * }
  * @phpstan-type NamedStroke array{
- *     id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string,
+ *     id: string, mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string,
+ *     shineX: string, shineY: string,
  *     runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string,
  * }
  */
@@ -62,6 +63,9 @@ final class Drawing
 
     private int $paths = 0;
 
+    /** @var array<string, int> kinds of beads, numbered as they come */
+    private array $kinds = [];
+
     /** @var list<string> ids of parts whose wire is lit */
     private array $lit = [];
 
@@ -77,7 +81,7 @@ final class Drawing
         float $roomHigh = 560,
         private readonly float $dimension = 64,
         private readonly float $room = 26,
-        private readonly string $name = 'piece',
+        private readonly string $name = '',
         public readonly bool $isMirrored = false,
         ?float $ratioGiven = null,
         private readonly bool $byReference = true,
@@ -284,7 +288,7 @@ final class Drawing
         }
         $made = [];
         foreach ($groups as [$at, $group]) {
-            $made[$at] = 'part-'.$this->name.'-'.count($this->templates);
+            $made[$at] = $this->named('part', count($this->templates));
             $this->templates[] = ['id' => $made[$at]] + $group;
         }
 
@@ -305,9 +309,9 @@ final class Drawing
         $width = $this->px($stroke->wireMm);
 
         return [
-            'mark' => $stroke->mark, 'metal' => $stroke->metal->value, 'width' => $width,
-            'bodyWidth' => round($width * 0.74, 2), 'shineWidth' => round($width * 0.24, 2),
-            'shineShift' => 'translate('.round(-$width * 0.13, 2).' '.round(-$width * 0.08, 2).')',
+            'mark' => $stroke->mark, 'metal' => $stroke->metal->value, 'width' => SvgPath::number($width),
+            'bodyWidth' => SvgPath::number($width * 0.74), 'shineWidth' => SvgPath::number($width * 0.24),
+            'shineX' => SvgPath::number(-$width * 0.13), 'shineY' => SvgPath::number(-$width * 0.08),
             'runsOn' => $stroke->runsOn, 'face' => $stroke->face, 'colour' => $stroke->colour,
             'isEdge' => $stroke->rank < -1,
             'section' => $stroke->section->value, 'path' => '',
@@ -344,12 +348,18 @@ final class Drawing
         }
         $this->paths++;
 
-        return "w-{$this->name}-{$this->paths}";
+        return $this->named('w', $this->paths);
+    }
+
+    /** What is used from elsewhere: once in a page, and short, since it is told at each of its uses. */
+    private function named(string $what, int $number): string
+    {
+        return $this->name === '' ? $what.$number : "{$what}-{$this->name}-{$number}";
     }
 
     /**
-     * @return list<array{id: string, bead: Bead, wound: string, x: int, y: int, w: float, l: float}> each kind of bead
-     *     once, to be placed as often as it hangs there
+     * @return list<array{id: string, bead: Bead, wound: string, x: float, y: float, w: float, l: float}> each kind of
+     *     bead once, about its middle, to be placed as often as it hangs there
      */
     public function kinds(): array
     {
@@ -360,8 +370,8 @@ final class Drawing
                     'id' => $this->idOf($mark->bead),
                     'bead' => $mark->bead,
                     'wound' => $mark->metal->value ?? '',
-                    'x' => 0,
-                    'y' => 0,
+                    'x' => 0.0,
+                    'y' => -$this->px($mark->bead->lengthMm) / 2,
                     'w' => $this->px($mark->bead->widthMm),
                     'l' => $this->px($mark->bead->lengthMm),
                 ];
@@ -371,7 +381,7 @@ final class Drawing
         return array_values($kinds);
     }
 
-    /** @return list<array{id: string, mark: string, x: float, y: float, turn: string}> */
+    /** @return list<array{id: string, mark: string, where: string}> */
     public function beads(int $layer): array
     {
         $ids = [];
@@ -380,30 +390,30 @@ final class Drawing
         );
 
         return array_map(function (BeadMark $mark) use (&$ids): array {
-            [$x, $y] = [$this->x($mark->xMm), $this->y($mark->topMm)];
-
             return [
                 'id' => $ids[spl_object_id($mark->bead)] ??= $this->idOf($mark->bead), 'mark' => $mark->mark,
-                'x' => $x, 'y' => $y,
-                'turn' => $this->stood($mark, $x, round($y + $this->px($mark->bead->lengthMm) / 2, 2)),
+                'where' => $this->stood($mark),
             ];
         }, $marks);
     }
 
-    /** How a bead is turned about its middle, and how narrow it is seen there. */
-    private function stood(BeadMark $mark, float $x, float $y): string
+    /** Where the middle of a bead lies, how it is turned about that, and how narrow it is seen there. */
+    private function stood(BeadMark $mark): string
     {
-        $turn = $this->isMirrored ? -$mark->turn : $mark->turn;
+        $x = SvgPath::number($this->x($mark->xMm));
+        $y = SvgPath::number($this->y($mark->topMm) + $this->px($mark->bead->lengthMm) / 2);
+        $turn = SvgPath::number(round($this->isMirrored ? -$mark->turn : $mark->turn, 1));
         $isNarrow = abs($mark->wide - 1.0) > self::NARROW || abs($mark->long - 1.0) > self::NARROW;
-        $stood = ($turn === 0.0 ? '' : 'rotate('.round($turn, 1)." {$x} {$y})").($isNarrow
-            ? "translate({$x} {$y})scale({$mark->wide} {$mark->long})translate(".-$x.' '.-$y.')'
-            : '');
+        if ($turn === '0' && ! $isNarrow) {
+            return "x=\"{$x}\" y=\"{$y}\"";
+        }
 
-        return $stood === '' ? '' : " transform=\"{$stood}\"";
+        return "transform=\"translate({$x} {$y})".($turn === '0' ? '' : "rotate({$turn})")
+            .($isNarrow ? 'scale('.SvgPath::number($mark->wide).' '.SvgPath::number($mark->long).')' : '').'"';
     }
 
     private function idOf(Bead $bead): string
     {
-        return 'bead-'.$this->name.'-'.substr(md5($bead->key()), 0, 8);
+        return $this->named('b', $this->kinds[$bead->key()] ??= count($this->kinds));
     }
 }

@@ -220,7 +220,7 @@ final class StepPicture
             .'.wire[data-mark$="tail"] .body{stroke-dasharray:4.4 1.8;stroke-linecap:butt}'
             .'.wire[data-mark$="tail"] .shine{display:none}';
         foreach ($picture->marks as $mark) {
-            $lit .= '[data-mark="'.addcslashes($mark, '"\\').'"].wire .edge{stroke:#14483f}'
+            $lit .= '[data-mark="'.addcslashes($mark, '"\\').'"].wire{stroke:#14483f}'
                 .'[data-mark="'.addcslashes($mark, '"\\').'"].wire .body{stroke:#58b8a4}';
         }
 

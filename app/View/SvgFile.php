@@ -85,14 +85,14 @@ final class SvgFile
     private static function coloured(string $inner): string
     {
         $classes = [];
-        preg_match_all('~<g class="([^"]+)" data-mark="[^"]*">((?:(?!</g>).)*)</g>~s', $inner, $users, PREG_SET_ORDER);
+        preg_match_all('~<g class="([^"]+)" data-mark="[^>]*>((?:(?!</g>).)*)</g>~s', $inner, $users, PREG_SET_ORDER);
         foreach ($users as [, $class, $uses]) {
-            preg_match_all('~<use href="#(part-[^"]+)"~', $uses, $used);
+            preg_match_all('~<use href="#(part[^"]+)"~', $uses, $used);
             $classes += array_fill_keys($used[1], str_replace(' runs-on', '', $class));
         }
 
         return (string) preg_replace_callback(
-            '~<g id="(part-[^"]+)" class="wire~',
+            '~<g id="(part[^"]+)" class="wire~',
             fn (array $one): string => '<g id="'.$one[1].'" class="'.($classes[$one[1]] ?? 'wire'), $inner,
         );
     }
@@ -186,7 +186,9 @@ final class SvgFile
                     $values,
                 );
                 [$first, $rest] = explode(' ', $selector, 2) + [1 => ''];
-                $style .= ($rest === '' ? "{$owner} {$first}" : "{$first}{$owner} {$rest}").'{'.strtr($body, $of).'}';
+                // What is told of by itself lies in what bears the metal or the colour, but for a wire, which bears it.
+                $style .= ($rest === '' && $first !== '.wire' ? "{$owner} {$first}" : rtrim("{$first}{$owner} {$rest}"))
+                    .'{'.strtr($body, $of).'}';
             }
         }
 

@@ -89,13 +89,20 @@ final class SvgPath
             [$this->lastCommand, $this->lastNumber] = [$command, ''];
         }
         foreach ($numbers as $number) {
-            $one = (string) (round($number, 2) + 0.0);
-            $one = str_starts_with($one, '0.') ? substr($one, 1) : str_replace('-0.', '-.', $one);
+            $one = self::number($number);
             $isApart = $this->lastNumber === '' || $one[0] === '-'
                 || ($one[0] === '.' && str_contains($this->lastNumber, '.'));
             $this->data .= ($isApart ? '' : ' ').$one;
             $this->lastNumber = $one;
         }
+    }
+
+    /** To a hundredth of a pixel, without the nought before its point. */
+    public static function number(float $number): string
+    {
+        $told = (string) (round($number, 2) + 0.0);
+
+        return str_starts_with($told, '0.') ? substr($told, 1) : str_replace('-0.', '-.', $told);
     }
 
     /** @return array{float, float} */

@@ -207,6 +207,7 @@ final class SeenPieceTest extends TestCase
             foreach (array_unique($wires, SORT_REGULAR) as [, $template, $kind]) {
                 $used += $template === '' ? 0 : 1;
                 $selector = strtr((string) preg_replace('/^cord /', '', $kind), ' ', '.');
+                self::assertStringContainsString(".wire.{$selector}{stroke: #", $file, "the rim of {$name}: {$kind}");
                 self::assertStringContainsString(".wire.{$selector} .body{stroke: #", $file, "{$name}: {$kind}");
             }
         }

@@ -5,7 +5,7 @@
     $r = fn (float $v): float => round($v, 2);
     $isAlong = $bead->drilling !== \Hebra\Core\Bead\Drilling::Top;
 @endphp
-<g class="bead bead-{{ $c }} shape-{{ $bead->shape->value }}{{ ($wound ?? '') === '' ? '' : ' is-wound metal-'.$wound }}" @isset($mark) data-mark="{{ $mark }}" @endisset transform="translate({!! $r($x) !!} {!! $r($y) !!})">
+<g class="bead bead-{{ $c }} shape-{{ $bead->shape->value }}{{ ($wound ?? '') === '' ? '' : ' is-wound metal-'.$wound }}" @isset($mark) data-mark="{{ $mark }}" @endisset @if ($x || $y) transform="translate({!! $r($x) !!} {!! $r($y) !!})" @endif>
 @switch($bead->shape->value)
     @case('bicone')
         @php($a = $w * 0.14)

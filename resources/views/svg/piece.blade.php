@@ -1,21 +1,22 @@
 @php($isSmall = $small ?? false)
 @php($cm = $drawing->centimetre())
-{{-- A rim, a body, and light: the path once, where it is long. Numbers and ids that the reader has checked: nothing here needs escaping. --}}
+{{-- A rim, as wide as what holds it says, a body, and light: the path once, where it is long. Numbers and ids that the reader has checked: nothing here needs escaping. --}}
 <?php $wire = function (array $one, bool $isTemplate = false) use ($drawing): void {
     if ($one['isEdge']) { ?><path class="plate-edge" d="{!! $one['path'] !!}"/><?php return; }
     if ($one['face'] !== '') { ?><path class="plate" d="{!! $one['path'] !!}"/><path class="gloss" fill="url(#gloss)" d="{!! $one['path'] !!}"/><?php return; }
-    if ($one['section'] === 'twisted-pair') { ?><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="twist" stroke-width="{!! $one['bodyWidth'] !!}" stroke-dasharray="{!! round($one['width'] * 0.3, 2) !!} {!! round($one['width'] * 0.55, 2) !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" stroke-dasharray="{!! round($one['width'] * 0.45, 2) !!} {!! round($one['width'] * 0.4, 2) !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/><?php return; }
+    [$path, $width, $body, $shine, $x, $y] = [$one['path'], $one['width'], $one['bodyWidth'], $one['shineWidth'], $one['shineX'], $one['shineY']];
+    if ($one['section'] === 'twisted-pair') { ?><path d="{!! $path !!}"/><path class="body" stroke-width="{!! $body !!}" d="{!! $path !!}"/><path class="twist" stroke-width="{!! $body !!}" stroke-dasharray="{!! round($width * 0.3, 2) !!} {!! round($width * 0.55, 2) !!}" d="{!! $path !!}"/><path class="shine" stroke-width="{!! $shine !!}" stroke-dasharray="{!! round($width * 0.45, 2) !!} {!! round($width * 0.4, 2) !!}" transform="translate({!! $x !!} {!! $y !!})" d="{!! $path !!}"/><?php return; }
     // What is used itself names nothing: each use would be made of uses.
-    $id = $isTemplate ? '' : $drawing->once($one['path']);
-    if ($id !== '') { ?><path id="{!! $id !!}" d="{!! $one['path'] !!}"/><use class="edge" href="#{!! $id !!}" stroke-width="{!! $one['width'] !!}"/><use class="body" href="#{!! $id !!}" stroke-width="{!! $one['bodyWidth'] !!}"/><use class="shine" href="#{!! $id !!}" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}"/><?php } else { ?><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/><?php }
+    $id = $isTemplate ? '' : $drawing->once($path);
+    if ($id !== '') { ?><path id="{!! $id !!}" d="{!! $path !!}"/><use class="body" href="#{!! $id !!}" stroke-width="{!! $body !!}"/><use class="shine" href="#{!! $id !!}" x="{!! $x !!}" y="{!! $y !!}" stroke-width="{!! $shine !!}"/><?php } else { ?><path d="{!! $path !!}"/><path class="body" stroke-width="{!! $body !!}" d="{!! $path !!}"/><path class="shine" stroke-width="{!! $shine !!}" transform="translate({!! $x !!} {!! $y !!})" d="{!! $path !!}"/><?php }
 } ?>
 <svg width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" @unless ($isSmall) data-k="{{ $drawing->px(1.0) }}" @endunless @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>
     <defs>
-        @foreach ($drawing->kinds() as $one)
-            <g id="{{ $one['id'] }}">@include('svg.bead', $one)</g>
-        @endforeach
+<?php foreach ($drawing->kinds() as $one) { ?>
+<g id="{!! $one['id'] !!}">{!! preg_replace('~\s+(?=[<>])~', '', view('svg.bead', $one)->render()) !!}</g>
+<?php } ?>
 <?php foreach ($drawing->templates() as $one) { ?>
-        <g id="{!! $one['id'] !!}" class="wire{!! $one['runsOn'] ? ' runs-on' : '' !!}"><?php $wire($one, true); ?></g>
+        <g id="{!! $one['id'] !!}" class="wire{!! $one['runsOn'] ? ' runs-on' : '' !!}" stroke-width="{!! $one['width'] !!}"><?php $wire($one, true); ?></g>
 <?php } ?>
         @unless ($isSmall)
             @php([$x0, $y0] = [fmod($drawing->x(0), $cm) - $cm, fmod($drawing->y(0), $cm) - $cm])
@@ -34,10 +35,10 @@
         checked: nothing here needs escaping. --}}
     @foreach ($drawing->layers() as $layer => $strokes)
 <?php foreach ($strokes as $stroke) { ?>
-<g class="{!! $drawing->tintOf($stroke) !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}{!! $drawing->faded($stroke['mark']) !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
+<g class="{!! $drawing->tintOf($stroke) !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}{!! $drawing->faded($stroke['mark']) !!}" data-mark="{!! $stroke['mark'] !!}"{!! $stroke['path'] === '' ? '' : " stroke-width=\"{$stroke['width']}\"" !!}><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
 <?php } ?>
 <?php foreach ($drawing->beads($layer) as $one) { ?>
-<use class="on-wire{!! $drawing->faded($one['mark']) !!}" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>
+<use class="on-wire{!! $drawing->faded($one['mark']) !!}" href="#{!! $one['id'] !!}" {!! $one['where'] !!} data-mark="{!! $one['mark'] !!}"/>
 <?php } ?>
     @endforeach
     @unless ($isSmall)

@@ -1,6 +1,6 @@
 {{-- Right or not so, drawn: of the piece's own metal and one of its beads. --}}
 @php($metal = 'wire metal-'.$of['metal'])
-@php($wire = fn (string $d, float $w = 7): string => "<g class=\"{$metal}\"><path class=\"edge\" stroke-width=\"{$w}\" d=\"{$d}\"/><path class=\"body\" stroke-width=\"".round($w * 0.72, 1)."\" d=\"{$d}\"/><path class=\"shine\" stroke-width=\"".round($w * 0.2, 1)."\" d=\"{$d}\"/></g>")
+@php($wire = fn (string $d, float $w = 7): string => "<g class=\"{$metal}\"><path stroke-width=\"{$w}\" d=\"{$d}\"/><path class=\"body\" stroke-width=\"".round($w * 0.72, 1)."\" d=\"{$d}\"/><path class=\"shine\" stroke-width=\"".round($w * 0.2, 1)."\" d=\"{$d}\"/></g>")
 @php($arrow = fn (string $d): string => "<path class=\"sight-arrow\" d=\"{$d}\"/>")
 <svg class="sight" viewBox="0 0 120 92" aria-hidden="true">
 @switch($sight->value)
@@ -29,14 +29,14 @@
         @break
     @case('facing')
         @include('svg.bead', ['bead' => $of['bead'], 'x' => 60, 'y' => 8, 'w' => 34, 'l' => 38])
-        @if ($right)<g class="{{ $metal }}"><circle class="edge" stroke-width="7" fill="none" cx="60" cy="66" r="16"/><circle class="body" stroke-width="5" fill="none" cx="60" cy="66" r="16"/></g>@else<g class="{{ $metal }}"><ellipse class="edge" stroke-width="7" fill="none" cx="60" cy="66" rx="4.5" ry="17"/><ellipse class="body" stroke-width="5" fill="none" cx="60" cy="66" rx="4.5" ry="17"/></g>@endif
+        @if ($right)<g class="{{ $metal }}"><circle stroke-width="7" fill="none" cx="60" cy="66" r="16"/><circle class="body" stroke-width="5" fill="none" cx="60" cy="66" r="16"/></g>@else<g class="{{ $metal }}"><ellipse stroke-width="7" fill="none" cx="60" cy="66" rx="4.5" ry="17"/><ellipse class="body" stroke-width="5" fill="none" cx="60" cy="66" rx="4.5" ry="17"/></g>@endif
         @break
     @case('level')
         @php($tilt = $right ? 0 : 14)
         <g transform="rotate({{ $tilt }} 60 40)">{!! $wire('M16 26Q60 74 104 26', 5) !!}@include('svg.bead', ['bead' => $of['bead'], 'x' => 60, 'y' => 42, 'w' => 20, 'l' => 20])</g><path class="{{ $right ? 'sight-level' : 'sight-off' }}" d="M8 26H112"/>
         @break
     @case('lock')
-        {!! $wire('M4 46H34C60 46 62 20 44 20', 7) !!}<g class="{{ $metal }}"><circle class="edge" stroke-width="7" fill="none" cx="{{ $right ? 66 : 88 }}" cy="{{ $right ? 36 : 56 }}" r="17"/><circle class="body" stroke-width="5" fill="none" cx="{{ $right ? 66 : 88 }}" cy="{{ $right ? 36 : 56 }}" r="17"/></g>
+        {!! $wire('M4 46H34C60 46 62 20 44 20', 7) !!}<g class="{{ $metal }}"><circle stroke-width="7" fill="none" cx="{{ $right ? 66 : 88 }}" cy="{{ $right ? 36 : 56 }}" r="17"/><circle class="body" stroke-width="5" fill="none" cx="{{ $right ? 66 : 88 }}" cy="{{ $right ? 36 : 56 }}" r="17"/></g>
         @unless ($right){!! $arrow('M58 36L74 46m-4 -8l4 8l-9 1') !!}@endunless
         @break
     @case('even')
