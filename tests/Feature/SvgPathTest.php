@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\View\SvgPath;
-use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -42,9 +41,12 @@ final class SvgPathTest extends TestCase
                 foreach ($figure->strokes as $at => $stroke) {
                     $isMirrored = $at % 2 === 1;
                     $points = self::points(SvgPath::of($stroke, 40.0, 9.0, self::PIXELS, $isMirrored));
-                    $drawn = array_map(fn (Vector $point): array => [
-                        40.0 + ($isMirrored ? -$point->x : $point->x) * self::PIXELS, 9.0 + $point->y * self::PIXELS,
-                    ], $stroke->about());
+                    $named = array_merge(...array_map(
+                        fn (array $command): array => array_chunk(array_slice($command, 1), 2), $stroke->path,
+                    ));
+                    $drawn = array_map(fn (array $point): array => [
+                        40.0 + ($isMirrored ? -$point[0] : $point[0]) * self::PIXELS, 9.0 + $point[1] * self::PIXELS,
+                    ], $named);
                     self::assertCount(count($drawn), $points, "{$name}: {$stroke->mark}");
                     self::assertEqualsWithDelta($drawn, $points, self::OFF_PX, "{$name}: {$stroke->mark}");
                     $read++;

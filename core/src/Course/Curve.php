@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Course;
 
 /** A centreline in space, from its first end to its last: millimetres. */
-final readonly class Curve
+final class Curve
 {
     /** Into how many pieces a bent span is told at least. */
     private const LEAST = 6;
@@ -13,8 +13,11 @@ final readonly class Curve
     /** How far apart the places are that the lowest is chosen of. */
     private const FINE_MM = 0.3;
 
+    /** @var list<Repeat>|null */
+    private ?array $repeats = null;
+
     /** @param  list<Span>  $spans  each begins where the one before it ends */
-    public function __construct(public array $spans)
+    public function __construct(public readonly array $spans)
     {
     }
 
@@ -90,7 +93,7 @@ final readonly class Curve
     /** @return list<Repeat> what it is made of, in the order of the wire */
     public function repeats(): array
     {
-        return Repeat::in($this->spans);
+        return $this->repeats ??= Repeat::in($this->spans);
     }
 
     public function moved(Vector $by): self

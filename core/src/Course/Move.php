@@ -6,6 +6,7 @@ namespace Hebra\Core\Course;
 
 use Closure;
 use Hebra\Core\Copy;
+use Hebra\Core\Course\Shape\Later;
 use Hebra\Core\Handwork\Handwork;
 
 /** One stretch of a wire's course: what it becomes and how long it is, how it lies, and what stands on it. */
@@ -122,7 +123,7 @@ final readonly class Move
     /** @param  list<Threaded>|Closure(): list<Threaded>  $threaded */
     public function threading(array|Closure $threaded): self
     {
-        return $this->with(['threaded' => $threaded]);
+        return $this->with(['threaded' => $threaded instanceof Closure ? Later::once($threaded) : $threaded]);
     }
 
     /** @param  array<string, mixed>  $changed */

@@ -20,6 +20,8 @@ final class Span
 
     private ?float $reachMm = null;
 
+    private ?bool $isStraight = null;
+
     public function __construct(
         public readonly Vector $from, public readonly Vector $first, public readonly Vector $second,
         public readonly Vector $to,
@@ -58,8 +60,10 @@ final class Span
 
     public function at(float $share): Vector
     {
+        // Multiplied out: this is asked for more often than anything else.
         $rest = 1 - $share;
-        [$k, $l, $m, $n] = [$rest ** 3, 3 * $rest ** 2 * $share, 3 * $rest * $share ** 2, $share ** 3];
+        [$square, $restSquare] = [$share * $share, $rest * $rest];
+        [$k, $l, $m, $n] = [$rest * $restSquare, 3 * $restSquare * $share, 3 * $rest * $square, $share * $square];
         [$a, $b, $c, $d] = [$this->from, $this->first, $this->second, $this->to];
 
         return new Vector(
@@ -73,7 +77,7 @@ final class Span
     public function runs(float $share): Vector
     {
         $rest = 1 - $share;
-        [$k, $l, $m] = [3 * $rest ** 2, 6 * $rest * $share, 3 * $share ** 2];
+        [$k, $l, $m] = [3 * $rest * $rest, 6 * $rest * $share, 3 * $share * $share];
         [$a, $b, $c, $d] = [$this->from, $this->first, $this->second, $this->to];
 
         return new Vector(
@@ -162,6 +166,11 @@ final class Span
 
     public function isStraight(): bool
     {
+        return $this->isStraight ??= $this->original?->isStraight() ?? $this->runsStraight();
+    }
+
+    private function runsStraight(): bool
+    {
         [$x, $y, $z] = [$this->to->x - $this->from->x, $this->to->y - $this->from->y, $this->to->z - $this->from->z];
         foreach ([$this->first, $this->second] as $point) {
             [$dx, $dy, $dz] = [$point->x - $this->from->x, $point->y - $this->from->y, $point->z - $this->from->z];
@@ -180,7 +189,7 @@ final class Span
         $rises = $this->to->z > $this->from->z;
         for ($step = 0; $step < 24; $step++) {
             $share = ($least + $most) / 2;
-            if ($this->at($share)->z < $z === $rises) {
+            if ($this->depthAt($share) < $z === $rises) {
                 $least = $share;
             } else {
                 $most = $share;
@@ -190,15 +199,24 @@ final class Span
         return ($least + $most) / 2;
     }
 
+    /** How near to the viewer it is there. */
+    public function depthAt(float $share): float
+    {
+        $rest = 1 - $share;
+
+        return $rest * $rest * ($rest * $this->from->z + 3 * $share * $this->first->z)
+            + $share * $share * (3 * $rest * $this->second->z + $share * $this->to->z);
+    }
+
     /** @return array{self, self} the same curve in two, parted at a share [de Casteljau] */
     public function parted(float $share): array
     {
-        $mix = fn (Vector $one, Vector $other): Vector => $one->times(1 - $share)->plus($other->times($share));
         [$a, $b, $c] = [
-            $mix($this->from, $this->first), $mix($this->first, $this->second), $mix($this->second, $this->to),
+            $this->from->towards($this->first, $share), $this->first->towards($this->second, $share),
+            $this->second->towards($this->to, $share),
         ];
-        [$ab, $bc] = [$mix($a, $b), $mix($b, $c)];
-        $at = $mix($ab, $bc);
+        [$ab, $bc] = [$a->towards($b, $share), $b->towards($c, $share)];
+        $at = $ab->towards($bc, $share);
 
         return [new self($this->from, $a, $ab, $at), new self($at, $bc, $c, $this->to)];
     }

@@ -26,6 +26,17 @@ final readonly class Vector
         return new self($share * $this->x, $share * $this->y, $share * $this->z);
     }
 
+    /** The place such a share of the way to another. */
+    public function towards(self $other, float $share): self
+    {
+        $rest = 1 - $share;
+
+        return new self(
+            $rest * $this->x + $share * $other->x, $rest * $this->y + $share * $other->y,
+            $rest * $this->z + $share * $other->z,
+        );
+    }
+
     public function dot(self $other): float
     {
         return $this->x * $other->x + $this->y * $other->y + $this->z * $other->z;
@@ -42,7 +53,7 @@ final readonly class Vector
 
     public function lengthMm(): float
     {
-        return sqrt($this->dot($this));
+        return sqrt($this->x * $this->x + $this->y * $this->y + $this->z * $this->z);
     }
 
     /** The same direction, one millimetre long; what has no length stays as it is. */

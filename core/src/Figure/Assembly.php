@@ -25,9 +25,7 @@ final class Assembly
     {
         $left = $right = $bottom = $top = 0.0;
         foreach ($placed as [$figure, $pose]) {
-            $outline = $pose->degrees === 0.0
-                ? [[$figure->left, $figure->top], [$figure->right, $figure->bottom]]
-                : $figure->outline();
+            $outline = $pose->degrees === 0.0 ? array_chunk($figure->reach(), 2) : $figure->outline();
             foreach ($outline as [$x, $y]) {
                 [$atX, $atY] = $pose->at($x, $y);
                 $atX < $left && $left = $atX;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hebra\Core\Figure;
 
 use Hebra\Core\Bead\Bead;
-use Hebra\Core\Course\Vector;
 use Hebra\Core\Wire\Metal;
 
 /**
@@ -27,10 +26,12 @@ final readonly class BeadMark
     ) {
     }
 
-    /** @return non-empty-list<Vector> where its middle is */
-    public function about(): array
+    /** @return array{float, float, float, float} how far its middle reaches: left, top, right, bottom */
+    public function bounds(): array
     {
-        return [new Vector($this->xMm, $this->topMm + $this->bead->lengthMm / 2)];
+        $middle = $this->topMm + $this->bead->lengthMm / 2;
+
+        return [$this->xMm, $middle, $this->xMm, $middle];
     }
 
     /** However it is turned it reaches no farther from there. */

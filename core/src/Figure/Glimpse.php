@@ -76,25 +76,15 @@ final readonly class Glimpse
     /**
      * Whether any of it is within the window, or might be.
      *
-     * @param  non-empty-list<Vector>  $points  between which it lies, as it is looked at
+     * @param  array{float, float, float, float}  $bounds  on the page: left, top, right, bottom
      * @param  float  $aroundMm  how much farther it reaches
      */
-    public function meets(array $points, float $aroundMm): bool
+    public function meets(array $bounds, float $aroundMm): bool
     {
-        if ($this->window === null) {
-            return true;
-        }
-        [$left, $top, $right, $bottom] = $this->window;
-        [$isLeft, $isAbove, $isRight, $isBelow] = [true, true, true, true];
-        foreach ($points as $point) {
-            $x = $point->x + SeenPath::ASIDE * $point->z;
-            $isLeft = $isLeft && $x < $left - $aroundMm;
-            $isRight = $isRight && $x > $right + $aroundMm;
-            $isAbove = $isAbove && $point->y < $top - $aroundMm;
-            $isBelow = $isBelow && $point->y > $bottom + $aroundMm;
-        }
+        [$left, $top, $right, $bottom] = $this->window ?? $bounds;
 
-        return ! $isLeft && ! $isRight && ! $isAbove && ! $isBelow;
+        return $bounds[0] <= $right + $aroundMm && $bounds[2] >= $left - $aroundMm
+            && $bounds[1] <= $bottom + $aroundMm && $bounds[3] >= $top - $aroundMm;
     }
 
     /** The same of what reaches so far from a point on every side. */
@@ -109,15 +99,18 @@ final readonly class Glimpse
             && $point->y > $this->window[1] - $aroundMm && $point->y < $this->window[3] + $aroundMm;
     }
 
+    public function isTaken(Stroke|BeadMark $one): bool
+    {
+        return $this->takes($one->mark)
+            && ($this->window === null || $this->meets($one->bounds(), $one->aroundMm()));
+    }
+
     /** What is taken of what is drawn already. */
     public function from(PieceFigure $figure): PieceFigure
     {
-        $isTaken = fn (Stroke|BeadMark $one): bool => $this->takes($one->mark)
-            && $this->meets($one->about(), $one->aroundMm());
-
         return $this->marks === null && $this->window === null ? $figure : new PieceFigure(
-            array_values(array_filter($figure->strokes, $isTaken)),
-            array_values(array_filter($figure->beads, $isTaken)),
+            array_values(array_filter($figure->strokes, $this->isTaken(...))),
+            array_values(array_filter($figure->beads, $this->isTaken(...))),
         );
     }
 }

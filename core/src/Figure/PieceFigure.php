@@ -13,21 +13,6 @@ final class PieceFigure
     /** Directions in which an outline is told, an even number. */
     private const SIDES = 24;
 
-    public readonly float $left;
-
-    public readonly float $right;
-
-    public readonly float $bottom;
-
-    /** Where it begins; one that hangs begins at 0 whatever its wire's edge. */
-    public readonly float $top;
-
-    /**
-     * @var non-empty-list<array{float, float, float, float}> middles of all that is drawn, and half its width and
-     *     height
-     */
-    private readonly array $boxes;
-
     /** @var list<array{float, float}>|null */
     private ?array $outline = null;
 
@@ -42,54 +27,6 @@ final class PieceFigure
     public function __construct(
         public readonly array $strokes, public readonly array $beads, private readonly ?self $original = null,
     ) {
-        $boxes = [[0.0, 0.0, 0.0, 0.0]];
-        foreach ($strokes as $stroke) {
-            $half = $stroke->wireMm / 2;
-            $lastX = $lastY = 0.0;
-            foreach ($stroke->path as $command) {
-                $isCurve = $command[0] === 'C';
-                [$x, $y] = $isCurve
-                    ? [(float) ($command[5] ?? 0), (float) ($command[6] ?? 0)]
-                    : [(float) $command[1], (float) $command[2]];
-                if ($isCurve) {
-                    $boxes[] = self::middle($command, $lastX, $lastY, $half);
-                }
-                $boxes[] = [$x, $y, $half, $half];
-                [$lastX, $lastY] = [$x, $y];
-            }
-        }
-        foreach ($beads as $mark) {
-            // A turned bead reaches no farther than its longer side.
-            $across = $mark->turn === 0.0 ? $mark->bead->widthMm : max($mark->bead->widthMm, $mark->bead->lengthMm);
-            $tall = $mark->turn === 0.0 ? $mark->bead->lengthMm : $across;
-            $boxes[] = [$mark->xMm, $mark->topMm + $mark->bead->lengthMm / 2, $across / 2, $tall / 2];
-        }
-        $left = $right = $bottom = $top = 0.0;
-        foreach ($boxes as [$x, $y, $wide, $high]) {
-            $x - $wide < $left && $left = $x - $wide;
-            $x + $wide > $right && $right = $x + $wide;
-            $y + $high > $bottom && $bottom = $y + $high;
-            $y - $high < $top && $top = $y - $high;
-        }
-        [$this->left, $this->right, $this->bottom, $this->top, $this->boxes] = [$left, $right, $bottom, $top, $boxes];
-    }
-
-    /**
-     * A cubic curve of a quarter turn at most reaches farthest in its middle or at its ends.
-     *
-     * @param  array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}  $curve
-     * @return array{float, float, float, float}
-     */
-    private static function middle(array $curve, float $x, float $y, float $half): array
-    {
-        [$endX, $endY] = Stroke::end($curve);
-
-        return [
-            ($x + 3 * $curve[1] + 3 * ($curve[3] ?? 0) + $endX) / 8,
-            ($y + 3 * $curve[2] + 3 * ($curve[4] ?? 0) + $endY) / 8,
-            $half,
-            $half,
-        ];
     }
 
     /**
@@ -97,15 +34,23 @@ final class PieceFigure
      */
     public function bounds(): array
     {
-        return $this->bounds ??= $this->reaching();
+        return $this->bounds ??= $this->strokes === [] && $this->beads === [] ? [0.0, 0.0, 0.0, 0.0] : $this->drawn();
     }
 
     /** @return array{float, float, float, float} */
-    private function reaching(): array
+    private function drawn(): array
     {
         [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
-        // The first is where it hangs.
-        foreach (count($this->boxes) > 1 ? array_slice($this->boxes, 1) : $this->boxes as [$x, $y, $wide, $high]) {
+        foreach ($this->strokes as $stroke) {
+            [$strokeLeft, $strokeTop, $strokeRight, $strokeBottom] = $stroke->bounds();
+            $half = $stroke->wireMm / 2;
+            $left = min($left, $strokeLeft - $half);
+            $top = min($top, $strokeTop - $half);
+            $right = max($right, $strokeRight + $half);
+            $bottom = max($bottom, $strokeBottom + $half);
+        }
+        foreach ($this->beads as $mark) {
+            [$x, $y, $wide, $high] = self::box($mark);
             $left = min($left, $x - $wide);
             $top = min($top, $y - $high);
             $right = max($right, $x + $wide);
@@ -116,6 +61,44 @@ final class PieceFigure
     }
 
     /**
+     * @return array{float, float, float, float} the same, and the point where it hangs: one that hangs begins at 0
+     *     whatever its wire's edge
+     */
+    public function reach(): array
+    {
+        [$left, $top, $right, $bottom] = $this->bounds();
+
+        return [min(0.0, $left), min(0.0, $top), max(0.0, $right), max(0.0, $bottom)];
+    }
+
+    /** @return array{float, float, float, float} the middle of a bead, and half its width and height */
+    private static function box(BeadMark $mark): array
+    {
+        // A turned bead reaches no farther than its longer side.
+        $across = $mark->turn === 0.0 ? $mark->bead->widthMm : max($mark->bead->widthMm, $mark->bead->lengthMm);
+        $tall = $mark->turn === 0.0 ? $mark->bead->lengthMm : $across;
+
+        return [$mark->xMm, $mark->topMm + $mark->bead->lengthMm / 2, $across / 2, $tall / 2];
+    }
+
+    /**
+     * @return non-empty-list<array{float, float, float, float}> middles of all that is drawn, and half its width and
+     *     height; where it hangs
+     */
+    private function boxes(): array
+    {
+        $boxes = [[0.0, 0.0, 0.0, 0.0]];
+        foreach ($this->strokes as $stroke) {
+            $half = $stroke->wireMm / 2;
+            foreach ($stroke->places() as [$x, $y]) {
+                $boxes[] = [$x, $y, $half, $half];
+            }
+        }
+
+        return [...$boxes, ...array_map(self::box(...), $this->beads)];
+    }
+
+    /**
      * Points that it does not reach beyond, however it is turned, or hardly; each a corner of what is drawn, farthest
      * out on some side.
      *
@@ -123,19 +106,25 @@ final class PieceFigure
      */
     public function outline(): array
     {
-        return $this->outline ??= self::corners(count($this->boxes) < 4 ? $this->boxes : $this->farthest());
+        return $this->outline ??= self::corners(self::farthest($this->boxes()));
     }
 
-    /** @return list<array{float, float, float, float}> the boxes that reach farthest on some side */
-    private function farthest(): array
+    /**
+     * @param  non-empty-list<array{float, float, float, float}>  $boxes
+     * @return list<array{float, float, float, float}> those that reach farthest on some side
+     */
+    private static function farthest(array $boxes): array
     {
+        if (count($boxes) < 4) {
+            return $boxes;
+        }
         $far = [];
         for ($side = 0; $side < self::SIDES / 2; $side++) {
             [$dx, $dy] = [cos(2 * M_PI * $side / self::SIDES), sin(2 * M_PI * $side / self::SIDES)];
             [$wide, $high] = [abs($dx), abs($dy)];
-            $ahead = $behind = $this->boxes[0];
+            $ahead = $behind = $boxes[0];
             $most = $least = -INF;
-            foreach ($this->boxes as $box) {
+            foreach ($boxes as $box) {
                 [$at, $reach] = [$box[0] * $dx + $box[1] * $dy, $box[2] * $wide + $box[3] * $high];
                 if ($at + $reach > $most) {
                     [$ahead, $most] = [$box, $at + $reach];
@@ -217,11 +206,13 @@ final class PieceFigure
 
     public function heightMm(): float
     {
-        return $this->bottom;
+        return $this->reach()[3];
     }
 
     public function widthMm(): float
     {
-        return $this->right - $this->left;
+        [$left, , $right] = $this->reach();
+
+        return $right - $left;
     }
 }

@@ -66,6 +66,9 @@ final class Seen
     /** What is told more often than this is not looked at each time. */
     private const OFTEN = 3;
 
+    /** From the front, as it lies. */
+    private readonly bool $isStraightOn;
+
     private readonly float $cos;
 
     private readonly float $sin;
@@ -86,6 +89,9 @@ final class Seen
 
     private ?Vector $lastTurned = null;
 
+    /** Of which wires the beads are that stand there. */
+    private string $beside = '';
+
     /** @var array<int, array{Course, list<SeenBead>}> the beads on each wire */
     private array $standing = [];
 
@@ -104,6 +110,7 @@ final class Seen
     public function __construct(float $degrees, private readonly bool $isFromAbove = false)
     {
         [$this->cos, $this->sin] = [round(cos(deg2rad($degrees)), 9), round(sin(deg2rad($degrees)), 9)];
+        $this->isStraightOn = $this->sin === 0.0 && $this->cos > 0.0 && ! $isFromAbove;
         $this->paths = new KnownPaths;
         $this->glimpse = Glimpse::all();
     }
@@ -117,9 +124,12 @@ final class Seen
     /** A point of the part as it is looked at: x to the right, y down, z to the viewer. */
     public function turned(Vector $at): Vector
     {
-        $turned = $this->sin === 0.0 && $this->cos > 0.0
-            ? $at
-            : new Vector($this->cos * $at->x + $this->sin * $at->z, $at->y, $this->cos * $at->z - $this->sin * $at->x);
+        if ($this->isStraightOn) {
+            return $at;
+        }
+        $turned = new Vector(
+            $this->cos * $at->x + $this->sin * $at->z, $at->y, $this->cos * $at->z - $this->sin * $at->x,
+        );
 
         // From above it is looked at straight: what the page shifts aside by its depth is taken back.
         return $this->isFromAbove
@@ -162,15 +172,37 @@ final class Seen
     /** @param  list<array{Course, Wire}>  $courses  of one part */
     public function part(array $courses): void
     {
+        $this->stand(array_column($courses, 0));
+        foreach ($this->bodies as $body) {
+            if ($this->glimpse->isTaken($mark = $body->mark())) {
+                $this->beads[] = $mark;
+            }
+        }
+        foreach ($courses as [$course, $wire]) {
+            $key = spl_object_id($course)." {$this->beside} {$this->glimpse->key}";
+            $this->drawn[$key] ??= [$course, $this->course($course, $wire)];
+            array_push($this->strokes, ...$this->drawn[$key][1]);
+        }
+    }
+
+    /**
+     * The beads on some wires, the farthest first, and which of them lie before others: those that stand already are
+     * not laid again.
+     *
+     * @param  list<Course>  $courses
+     */
+    private function stand(array $courses): void
+    {
         $standing = [];
-        foreach ($courses as [$course]) {
+        foreach ($courses as $course) {
             $standing[spl_object_id($course)] = $this->bodiesOf($course);
         }
-        $beside = $this->bodies;
-        $this->bodies = array_merge(...$standing);
+        $beside = implode(' ', array_keys(array_filter($standing)));
+        if ($beside === $this->beside) {
+            return;
+        }
         // What is seen beside other beads may lie before them.
-        $this->known = $beside === [] && $this->bodies === [] ? $this->known : [];
-        // The farthest first.
+        [$this->beside, $this->known, $this->bodies] = [$beside, [], array_merge(...$standing)];
         usort($this->bodies, fn (SeenBead $one, SeenBead $other): int => $one->depth() <=> $other->depth());
         foreach ($this->bodies as $body) {
             $body->layer = match (true) {
@@ -179,16 +211,6 @@ final class Seen
                 $this->isBeforeBead($body->at, 0.0) => 2,
                 default => 1,
             };
-            $mark = $body->mark();
-            if ($this->glimpse->takes($mark->mark) && $this->glimpse->meets($mark->about(), $mark->aroundMm())) {
-                $this->beads[] = $mark;
-            }
-        }
-        $beside = implode(' ', array_keys(array_filter($standing)));
-        foreach ($courses as [$course, $wire]) {
-            $key = spl_object_id($course)." {$beside} {$this->glimpse->key}";
-            $this->drawn[$key] ??= [$course, $this->course($course, $wire)];
-            array_push($this->strokes, ...$this->drawn[$key][1]);
         }
     }
 
@@ -199,20 +221,22 @@ final class Seen
         array_push($this->strokes, ...$drawn->strokes());
     }
 
-    /** How far a stretch reaches: from span to span, whatever it lies before. */
-    private function trace(Move $move, Curve $curve, Wire $wire): Stroke
+    /** How far a stretch reaches, whatever it lies before: across from one corner of that to the other. */
+    private function trace(Move $move, Curve $curve, Wire $wire): ?Stroke
     {
-        $path = [];
+        [$xs, $ys] = [[], []];
         foreach ($curve->repeats() as $repeat) {
             foreach ([$repeat->times[0], $repeat->times[count($repeat->times) - 1]] as $spans) {
                 foreach ((new Curve($spans))->about() as $point) {
-                    $path[] = [$path === [] ? 'M' : 'L', ...$this->page($point)];
+                    [$xs[], $ys[]] = $this->page($point);
                 }
             }
         }
-        /** @var Path $path */
 
-        return new Stroke($path, $move->wideMm ?? $wire->diameterMm(), $wire->metal, 1, $move->segment->mark);
+        return $xs === [] || $ys === [] ? null : new Stroke(
+            [['M', min($xs), min($ys)], ['L', max($xs), max($ys)]], $move->wideMm ?? $wire->diameterMm(),
+            $wire->metal, 1, $move->segment->mark,
+        );
     }
 
     /** @return list<SeenBead> */
@@ -251,7 +275,7 @@ final class Seen
             }
             array_push($crimps, ...$this->crimps($move, $curve, $wire));
             if ($this->glimpse->isReach() && $move->segment->kind === SegmentKind::Weave) {
-                $crimps[] = $this->trace($move, $curve, $wire);
+                array_push($crimps, ...array_filter([$this->trace($move, $curve, $wire)]));
 
                 continue;
             }
@@ -277,7 +301,8 @@ final class Seen
             foreach ([0, count($repeat->times) - 1] as $time) {
                 foreach ($repeat->times[$time] as $span) {
                     foreach (self::MIDDLES as $share) {
-                        $nearest = max($nearest, $this->turned($span->at($share))->z);
+                        $z = $this->isStraightOn ? $span->depthAt($share) : $this->turned($span->at($share))->z;
+                        $nearest = max($nearest, $z);
                     }
                 }
             }
@@ -338,10 +363,10 @@ final class Seen
         }
         $pages = array_map(SeenPath::page(...), $this->points($spans));
         [$xs, $ys] = [array_column($pages, 0), array_column($pages, 1)];
-        [$least, $most] = [new Vector(min($xs), min($ys)), new Vector(max($xs), max($ys))];
+        [$left, $top, $right, $bottom] = [min($xs), min($ys), max($xs), max($ys)];
 
         return array_values(array_filter($further, fn (Vector $by): bool => $this->glimpse->meets(
-            [$least->plus($by), $most->plus($by)], self::ABOUT * $wire->diameterMm(),
+            [$left + $by->x, $top + $by->y, $right + $by->x, $bottom + $by->y], self::ABOUT * $wire->diameterMm(),
         )));
     }
 
@@ -485,16 +510,21 @@ final class Seen
      */
     private function seen(Span $span, Move $move, float $wireMm): array
     {
-        $turned = new Span(
+        $turned = $this->isStraightOn ? $span : new Span(
             $this->turned($span->from), $this->turned($span->first), $this->turned($span->second),
             $this->turned($span->to),
         );
-        if ($move->segment->kind->isWound() && ! self::isFlat($turned)) {
-            $pieces = self::wound($turned, $move, $wireMm);
+        if ($move->segment->kind->isWound()) {
+            $bulge = self::bulge($turned);
+            $bulgesMm = $bulge->lengthMm();
+            // What bulges to no side is straight, or was pushed a little aside.
+            if ($bulgesMm >= self::FLAT * $turned->to->minus($turned->from)->lengthMm()) {
+                $pieces = self::wound($turned, $bulge, $move, $wireMm);
 
-            return self::bulge($turned)->lengthMm() < self::WIDE * $wireMm
-                ? $pieces
-                : array_map(fn (SeenSpan $part): SeenSpan => $this->overBeads($part, $wireMm), $pieces);
+                return $bulgesMm < self::WIDE * $wireMm
+                    ? $pieces
+                    : array_map(fn (SeenSpan $part): SeenSpan => $this->overBeads($part, $wireMm), $pieces);
+            }
         }
         $parts = [$turned];
         if ($turned->from->z * $turned->to->z < 0) {
@@ -518,7 +548,7 @@ final class Seen
     {
         $at = $part->at(0.5);
         $carried = $this->layerOn($move, $at, $part->to->minus($part->from)->lengthMm() / 2);
-        [$layer, $rank] = self::depth($part, $move, $wireMm);
+        [$layer, $rank] = self::depth($part, $at->z, $move, $wireMm);
 
         return match (true) {
             $carried !== null && $carried < 2 => [min($layer, $carried), $rank],
@@ -574,27 +604,28 @@ final class Seen
         return false;
     }
 
-    /** Whether it bulges to no side: a straight stretch, or one that was pushed a little aside. */
-    private static function isFlat(Span $span): bool
-    {
-        return self::bulge($span)->lengthMm() < self::FLAT * $span->to->minus($span->from)->lengthMm();
-    }
-
     /** How far its middle lies off the line between its ends, and to which side. */
     private static function bulge(Span $span): Vector
     {
-        return $span->at(0.5)->minus($span->from->plus($span->to)->times(0.5));
+        [$from, $first, $second, $to] = [$span->from, $span->first, $span->second, $span->to];
+
+        // Of (from + 3·first + 3·second + to)/8 less (from + to)/2.
+        return new Vector(
+            0.375 * ($first->x + $second->x - $from->x - $to->x), 0.375 * ($first->y + $second->y - $from->y - $to->y),
+            0.375 * ($first->z + $second->z - $from->z - $to->z),
+        );
     }
 
     /**
      * The near side of a turn bulges towards the viewer.
      *
+     * @param  Vector  $bulge  how far its middle lies off the line between its ends
      * @return list<SeenSpan>
      */
-    private static function wound(Span $span, Move $move, float $wireMm): array
+    private static function wound(Span $span, Vector $bulge, Move $move, float $wireMm): array
     {
-        [$middle, $bulge] = [$span->from->plus($span->to)->times(0.5), self::bulge($span)];
-        $z = $middle->z / $wireMm;
+        $middleZ = ($span->from->z + $span->to->z) / 2;
+        $z = $middleZ / $wireMm;
         // Seen from the end of what it goes round it is a ring.
         $depth = hypot($bulge->z, ($span->to->z - $span->from->z) / 2);
         if ($depth < self::END_ON * max($bulge->lengthMm(), $span->to->minus($span->from)->lengthMm() / 2)) {
@@ -603,7 +634,7 @@ final class Seen
         $isAside = abs($bulge->z) < self::ASIDE_BULGE * $bulge->lengthMm();
         $pieces = [];
         foreach ($isAside ? $span->parted(0.5) : [$span] as $part) {
-            $isNear = ($isAside ? $part->at(0.5)->z - $middle->z : $bulge->z) > 0.0;
+            $isNear = ($isAside ? $part->at(0.5)->z - $middleZ : $bulge->z) > 0.0;
             $isHidden = ! $isNear || ($z < -self::BEHIND && $z > -2 * self::FAR);
             $pieces[] = new SeenSpan($part, $move, $z < -self::BEHIND ? 0 : 1, $isHidden ? -1 : 1);
         }
@@ -612,9 +643,9 @@ final class Seen
     }
 
     /** @return array{int, int} its layer, and its rank in it */
-    private static function depth(Span $span, Move $move, float $wireMm): array
+    private static function depth(Span $span, float $middleZ, Move $move, float $wireMm): array
     {
-        $z = $span->at(0.5)->z / $wireMm;
+        $z = $middleZ / $wireMm;
         $side = $z <=> 0.0;
 
         return match (true) {

@@ -113,9 +113,21 @@ final class SeenBead
         return $meets < 0.0 ? null : (sqrt($meets) - $mixed) / max(1e-9, $straight);
     }
 
+    /** How far from its middle something so thick may lie before it, on the page. */
+    private function aroundMm(float $thickMm): float
+    {
+        $bead = $this->run->bead;
+
+        return max(1.0, $bead->lengthMm / $bead->widthMm) * ($bead->widthMm + $thickMm) / 2;
+    }
+
     /** Whether something so thick lies before it where that is. */
     public function isCoveredBy(Vector $other, float $thickMm): bool
     {
+        $aroundMm = $this->aroundMm($thickMm);
+        if (abs($other->x - $this->at->x) > $aroundMm || abs($other->y - $this->at->y) > $aroundMm) {
+            return false;
+        }
         $bead = $this->run->bead;
         $off = $other->minus($this->at);
         if ($bead->shape->thickness() < 1.0) {

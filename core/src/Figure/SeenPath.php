@@ -45,7 +45,7 @@ final readonly class SeenPath
         foreach ($spans as $span) {
             $path[] = $span->isStraight()
                 ? ['L', ...self::page($span->to)]
-                : ['C', ...self::page($span->first), ...self::page($span->second), ...self::page($span->to)];
+                : self::curve($span);
         }
         if ($afterMm > 0.0) {
             $end = self::page($last->to->plus($last->runs(1.0)->unit()->times($afterMm)));
@@ -54,6 +54,18 @@ final readonly class SeenPath
         }
 
         return $path;
+    }
+
+    /** @return array{string, float, float, float, float, float, float} told number by number: there are thousands */
+    private static function curve(Span $span): array
+    {
+        [$first, $second, $to] = [$span->first, $span->second, $span->to];
+
+        return [
+            'C', round($first->x + self::ASIDE * $first->z, 4), round($first->y, 4),
+            round($second->x + self::ASIDE * $second->z, 4), round($second->y, 4),
+            round($to->x + self::ASIDE * $to->z, 4), round($to->y, 4),
+        ];
     }
 
     /** @param  non-empty-list<Span>  $spans */

@@ -124,7 +124,7 @@ final class SeenWire
             if ($before->move !== $piece->move || $piece->isWound()) {
                 continue;
             }
-            if (abs(abs($piece->told->at(0.5)->z / $this->wire->diameterMm()) - self::BENT) < self::STEADY) {
+            if (abs(abs($piece->told->depthAt(0.5) / $this->wire->diameterMm()) - self::BENT) < self::STEADY) {
                 $this->pieces[$at] = $piece->ranked($before->layer, $before->rank);
             }
         }
@@ -243,7 +243,11 @@ final class SeenWire
     /** Whether a wire ends between two spans, or turns a corner there. */
     private static function ends(?SeenSpan $one, ?SeenSpan $other): bool
     {
-        return $one === null || $other === null
-            || $one->told->runs(1.0)->unit()->dot($other->told->runs(0.0)->unit()) < self::STRAIGHT_ON;
+        if ($one === null || $other === null) {
+            return true;
+        }
+        [$comes, $leaves] = [$one->told->runs(1.0), $other->told->runs(0.0)];
+
+        return $comes->dot($leaves) <= self::STRAIGHT_ON * $comes->lengthMm() * $leaves->lengthMm();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Figure;
 
-use Hebra\Core\Course\Vector;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\SectionKind;
 
@@ -41,23 +40,59 @@ final readonly class Stroke
     /** A stretch of straight line no longer than this looks bent when its ends are, mm. */
     private const FINE_MM = 2.5;
 
-    /** @return non-empty-list<Vector> points between which it lies */
-    public function about(): array
-    {
-        $points = [];
-        foreach ($this->path as $command) {
-            for ($at = 1; $at < count($command); $at += 2) {
-                $points[] = new Vector((float) ($command[$at] ?? 0), (float) ($command[$at + 1] ?? 0));
-            }
-        }
-        /** @var non-empty-list<Vector> $points */
-
-        return $points;
-    }
-
     public function aroundMm(): float
     {
         return $this->wireMm / 2;
+    }
+
+    /**
+     * @return list<array{float, float}> where it begins and ends and the middles of its curves: one of a quarter turn
+     *     at most reaches farthest there
+     */
+    public function places(): array
+    {
+        [$places, $lastX, $lastY] = [[], 0.0, 0.0];
+        foreach ($this->path as $command) {
+            [$x, $y] = self::end($command);
+            if ($command[0] === 'C') {
+                $places[] = [
+                    ($lastX + 3 * $command[1] + 3 * ($command[3] ?? 0) + $x) / 8,
+                    ($lastY + 3 * $command[2] + 3 * ($command[4] ?? 0) + $y) / 8,
+                ];
+            }
+            $places[] = [$x, $y];
+            [$lastX, $lastY] = [$x, $y];
+        }
+
+        return $places;
+    }
+
+    /** @return array{float, float, float, float} how far its middle line reaches: left, top, right, bottom */
+    public function bounds(): array
+    {
+        [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
+        [$lastX, $lastY] = [0.0, 0.0];
+        // The same places, told number by number: this is asked of every stroke of a drawing.
+        foreach ($this->path as $command) {
+            [$x, $y] = [$command[1], $command[2]];
+            if ($command[0] === 'C') {
+                [$endX, $endY] = [$command[5] ?? 0, $command[6] ?? 0];
+                $midX = ($lastX + 3 * ($x + ($command[3] ?? 0)) + $endX) / 8;
+                $midY = ($lastY + 3 * ($y + ($command[4] ?? 0)) + $endY) / 8;
+                $midX < $left && $left = $midX;
+                $midX > $right && $right = $midX;
+                $midY < $top && $top = $midY;
+                $midY > $bottom && $bottom = $midY;
+                [$x, $y] = [$endX, $endY];
+            }
+            $x < $left && $left = $x;
+            $x > $right && $right = $x;
+            $y < $top && $top = $y;
+            $y > $bottom && $bottom = $y;
+            [$lastX, $lastY] = [$x, $y];
+        }
+
+        return [(float) $left, (float) $top, (float) $right, (float) $bottom];
     }
 
     /** Bent to a part of a circle: what stood on the middle line lies on it. */
@@ -109,20 +144,9 @@ final readonly class Stroke
 
     public function posed(Pose $pose): self
     {
-        $path = $this->path;
-        foreach ($path as $index => $command) {
-            if ($command[0] === 'C') {
-                $path[$index] = self::each($command, fn (float $x, float $y): array => $pose->at($x, $y));
-
-                continue;
-            }
-            [$x, $y] = $pose->at(...self::end($command));
-            $path[$index] = [$command[0], round($x, 4), round($y, 4)];
-        }
-
         return new self(
-            $path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face,
-            $this->section, $this->colour,
+            $pose->path($this->path), $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn,
+            $this->rank, $this->face, $this->section, $this->colour,
         );
     }
 

@@ -79,8 +79,8 @@ final readonly class FormingPicture
         $after = $states->wires($part, $step);
         foreach ($states->wires($part, $step, true) as $at => $course) {
             foreach ($course->curves() as $move => $curve) {
-                [$was, $is] = [$curve->at($curve->lengthMm())[0], $after[$at]->curves()[$move]];
-                if ($was->minus($is->at($is->lengthMm())[0])->lengthMm() > self::STILL_MM) {
+                [$was, $is] = [$curve->ends(), $after[$at]->curves()[$move]->ends()];
+                if ($was !== null && $is !== null && $was[1]->minus($is[1])->lengthMm() > self::STILL_MM) {
                     return false;
                 }
             }

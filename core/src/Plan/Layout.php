@@ -230,7 +230,7 @@ final class Layout
             $tops[$instance->name] = $top;
             // What hangs below it reaches lower than it does.
             if (! isset($this->aside[$instance->name]) && ! isset($this->hung[$instance->name.'/bottom'])) {
-                $lowest = max($lowest, $top + $drawn->figure()->bottom);
+                $lowest = max($lowest, $top + $drawn->figure()->heightMm());
             }
             $this->advances[$instance->name] = ($drawn->eyes['bottom'] ?? null)->yMm ?? 0.0;
         }
@@ -302,7 +302,7 @@ final class Layout
                 default => new Pose(0.0, 0.0, $lowest),
             };
             $poses[$instance->name] = $pose;
-            $lowest = max($lowest, $pose->at(0.0, $one->figure()->bottom)[1]);
+            $lowest = max($lowest, $pose->at(0.0, $one->figure()->heightMm())[1]);
         }
 
         $this->poses = $poses;
@@ -546,7 +546,8 @@ final class Layout
             $figure->beads,
         );
         if ($bodies === []) {
-            $bodies[] = [max(1.0, $figure->bottom / 2), max(abs($figure->left), abs($figure->right))];
+            [$left, , $right, $bottom] = $figure->reach();
+            $bodies[] = [max(1.0, $bottom / 2), max(-$left, $right)];
         }
         foreach ($this->instances as $below) {
             if ($below->above === $instance->name) {

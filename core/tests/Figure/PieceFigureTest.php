@@ -138,7 +138,8 @@ final class PieceFigureTest extends TestCase
             1.0, Metal::Copper, 1, 'x',
         );
         $figure = new PieceFigure([$stroke], []);
-        self::assertEqualsWithDelta([-3.0, 3.0, 15.0], [$figure->left, $figure->right, $figure->bottom], 1e-9);
+        self::assertEqualsWithDelta([-3.0, 9.0, 3.0, 15.0], $figure->bounds(), 1e-9);
+        self::assertEqualsWithDelta([-3.0, 0.0, 3.0, 15.0], $figure->reach(), 1e-9);
         self::assertSame([0.0, 0.0], [(new PieceFigure([], []))->heightMm(), (new PieceFigure([], []))->widthMm()]);
     }
 }

@@ -78,8 +78,9 @@ final class ViewTest extends TestCase
             }
             $figure = PartDrawing::of($plan, ! $plan->technique->isFaceAcross($plan), View::Top)->figure();
             $bead = $plan->widestMm() + 4 * $plan->wireMm();
-            self::assertEqualsWithDelta(max($x) - min($x), $figure->right - $figure->left, 2 * $bead + 1.0, $name);
-            self::assertEqualsWithDelta(max($z) - min($z), $figure->bottom - $figure->top, 2 * $bead + 1.0, $name);
+            [$left, $top, $right, $bottom] = $figure->reach();
+            self::assertEqualsWithDelta(max($x) - min($x), $right - $left, 2 * $bead + 1.0, $name);
+            self::assertEqualsWithDelta(max($z) - min($z), $bottom - $top, 2 * $bead + 1.0, $name);
         }
     }
 
