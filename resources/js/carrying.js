@@ -10,7 +10,7 @@ export async function carrying(board) {
     if (!board.dataset.gaps) {
         return () => {};
     }
-    const { default: interact } = await import('interactjs');
+    const { default: interact } = await import('./dragging.js');
     const gaps = JSON.parse(board.dataset.gaps);
     const carried = {
         picture: null, target: null, from: null, gaps,

@@ -19,7 +19,7 @@ export async function hanging(board) {
 
         return part === '' || at < own ? '' : at === own ? 'its own eye' : 'that comes after it in the line';
     };
-    const { default: interact } = await import('interactjs');
+    const { default: interact } = await import('./dragging.js');
     const held = {
         part: '', technique: '', ghost: null, eye: null, from: null,
         interaction: /** @type {{ stop(): void } | null} */ (null),

@@ -20,14 +20,13 @@ final readonly class Carry
     {
         // A wire that lies already as it will has most of what is carried.
         $this->isNowhere = $from == $to;
-        [$this->x, $this->y, $this->z] = array_map(
-            $this->turned(...), [new Vector(1.0, 0.0, 0.0), new Vector(0.0, 1.0, 0.0), new Vector(0.0, 0.0, 1.0)],
-        );
+        $ways = [new Vector(1.0, 0.0, 0.0), new Vector(0.0, 1.0, 0.0), new Vector(0.0, 0.0, 1.0)];
+        [$this->x, $this->y, $this->z] = $this->isNowhere ? $ways : array_map($this->turned(...), $ways);
     }
 
     private function turned(Vector $way): Vector
     {
-        return $this->isNowhere ? $way : $this->to->ahead->times($way->dot($this->from->ahead))
+        return $this->to->ahead->times($way->dot($this->from->ahead))
             ->plus($this->to->towards->times($way->dot($this->from->towards)))
             ->plus($this->to->beside()->times($way->dot($this->from->beside())));
     }

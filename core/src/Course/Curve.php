@@ -13,6 +13,8 @@ final class Curve
     /** How far apart the places are that the lowest is chosen of. */
     private const FINE_MM = 0.3;
 
+    private ?float $lengthMm = null;
+
     /** @var list<Repeat>|null */
     private ?array $repeats = null;
 
@@ -23,7 +25,9 @@ final class Curve
 
     public function lengthMm(): float
     {
-        return array_sum(array_map(fn (Span $span): float => $span->lengthMm(), $this->spans));
+        return $this->lengthMm ??= array_sum(
+            array_map(fn (Span $span): float => $span->lengthMm(), $this->spans),
+        );
     }
 
     /**

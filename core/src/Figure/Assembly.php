@@ -60,24 +60,40 @@ final class Assembly
     /** Every stroke and bead where it lies. */
     public function flat(): PieceFigure
     {
-        if ($this->flat === null) {
-            $strokes = [];
-            foreach ($this->placed as [$figure, $pose]) {
-                foreach ($figure->strokes as $stroke) {
-                    $strokes[] = $pose->isNone() ? $stroke : $stroke->posed($pose);
-                }
-            }
-            $this->flat = new PieceFigure($strokes, $this->beads());
-        }
-
-        return $this->flat;
+        return $this->flat ??= self::laid($this->placed);
     }
 
     /** @return list<BeadMark> */
     public function beads(): array
     {
+        return self::beadsOf($this->placed);
+    }
+
+    /**
+     * Figures where they lie, as one.
+     *
+     * @param  list<array{PieceFigure, Pose}>  $placed
+     */
+    public static function laid(array $placed): PieceFigure
+    {
+        $strokes = [];
+        foreach ($placed as [$figure, $pose]) {
+            foreach ($figure->strokes as $stroke) {
+                $strokes[] = $pose->isNone() ? $stroke : $stroke->posed($pose);
+            }
+        }
+
+        return new PieceFigure($strokes, self::beadsOf($placed));
+    }
+
+    /**
+     * @param  list<array{PieceFigure, Pose}>  $placed
+     * @return list<BeadMark>
+     */
+    private static function beadsOf(array $placed): array
+    {
         $beads = [];
-        foreach ($this->placed as [$figure, $pose]) {
+        foreach ($placed as [$figure, $pose]) {
             foreach ($figure->beads as $bead) {
                 $beads[] = $pose->isNone() ? $bead : $bead->posed($pose);
             }

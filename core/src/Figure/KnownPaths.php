@@ -39,7 +39,9 @@ final class KnownPaths
             }
         }
         $told = array_map(fn (SeenSpan $one): int => spl_object_id($one->told), $run);
-        $key = implode('/', [...$told, ...$joinsMm, $wire->diameterMm()]);
+        // In whole ten-thousandths: a number with a point is slow to write.
+        $sizes = array_map(fn (float $mm): int => (int) round(1e4 * $mm), [...$joinsMm, $wire->diameterMm()]);
+        $key = implode('/', [...$told, ...$sizes]);
         [$known] = $this->known[$key] ??= [
             $path->through(array_map(fn (SeenSpan $one): Span => $one->told, $run), ...$joinsMm), $run,
         ];

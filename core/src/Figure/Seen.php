@@ -89,6 +89,10 @@ final class Seen
 
     private ?Vector $lastTurned = null;
 
+    private ?Move $lastMove = null;
+
+    private string $lastKind = '';
+
     /** Of which wires the beads are that stand there. */
     private string $beside = '';
 
@@ -314,18 +318,46 @@ final class Seen
     /** What is wound again and again is looked at as a copy of the second time, but for the first and the last. */
     private function repeat(Repeat $repeat, Move $move, SeenWire $seen): void
     {
+        $near = $this->nearTimes($repeat, $seen->wire);
+        if ($near === []) {
+            $seen->breaksOff();
+
+            return;
+        }
         $last = count($repeat->times) - 1;
-        $second = $last < self::OFTEN || ! $move->segment->kind->isWound()
-            ? []
-            : $this->allPieces($repeat->times[1], $move, $seen->wire);
-        $further = $this->further($repeat, $second, $seen->wire);
+        $further = $last < self::OFTEN || ! $move->segment->kind->isWound()
+            ? null
+            : $this->further($repeat, $seen->wire->diameterMm());
+        $second = $further === null ? [] : $this->allPieces($repeat->times[1], $move, $seen->wire);
+        $isApart = $second !== [] && ! $second[count($second) - 1]->goesOnIn($second[0]);
         foreach ($repeat->times as $time => $spans) {
-            if ($time === 1 && $further !== null) {
-                $seen->winds($second, $this->lookedAt($further, $spans, $seen->wire));
-            } elseif ($further === null || $time === 0 || $time === $last) {
-                $this->goOn($spans, $move, $seen);
+            if ($time === 1 && $isApart) {
+                $seen->winds($second, array_values(array_intersect_key($further, $near)));
+            } elseif (! $isApart || $time === 0 || $time === $last) {
+                isset($near[$time]) ? $this->goOn($spans, $move, $seen) : $seen->breaksOff();
             }
         }
+    }
+
+    /** @return array<int, true> by their places, which times are in the window, or might be */
+    private function nearTimes(Repeat $repeat, Wire $wire): array
+    {
+        if ($this->glimpse->isEverywhere() || count($repeat->times) < 2) {
+            return array_fill_keys(array_keys($repeat->times), true);
+        }
+        $pages = array_map(SeenPath::page(...), $this->points($repeat->times[0]));
+        [$xs, $ys] = [array_column($pages, 0), array_column($pages, 1)];
+        [$left, $top, $right, $bottom] = [min($xs), min($ys), max($xs), max($ys)];
+        $near = [];
+        foreach (array_keys($repeat->times) as $time) {
+            [$x, $y] = $this->page($repeat->between(0, $time) ?? new Vector(0.0, 0.0));
+            $bounds = [$left + $x, $top + $y, $right + $x, $bottom + $y];
+            if ($this->glimpse->meets($bounds, self::ABOUT * $wire->diameterMm())) {
+                $near[$time] = true;
+            }
+        }
+
+        return $near;
     }
 
     /** @param  list<Span>  $spans */
@@ -352,25 +384,6 @@ final class Seen
     }
 
     /**
-     * @param  list<Vector>  $further
-     * @param  non-empty-list<Span>  $spans
-     * @return list<Vector> how far off some spans are looked at
-     */
-    private function lookedAt(array $further, array $spans, Wire $wire): array
-    {
-        if ($this->glimpse->isEverywhere()) {
-            return $further;
-        }
-        $pages = array_map(SeenPath::page(...), $this->points($spans));
-        [$xs, $ys] = [array_column($pages, 0), array_column($pages, 1)];
-        [$left, $top, $right, $bottom] = [min($xs), min($ys), max($xs), max($ys)];
-
-        return array_values(array_filter($further, fn (Vector $by): bool => $this->glimpse->meets(
-            [$left + $by->x, $top + $by->y, $right + $by->x, $bottom + $by->y], self::ABOUT * $wire->diameterMm(),
-        )));
-    }
-
-    /**
      * @param  non-empty-list<Span>  $spans
      * @return non-empty-list<Vector> between which they lie, as they are looked at
      */
@@ -388,16 +401,14 @@ final class Seen
     }
 
     /**
-     * How far from the second time the others between it and the last are seen; null where they are not seen alike, or
-     * run into each other.
+     * How far from the second time the others between it and the last are seen, by their places; null where they are
+     * not seen alike.
      *
-     * @param  list<SeenSpan>  $second
-     * @return list<Vector>|null
+     * @return array<int, Vector>|null
      */
-    private function further(Repeat $repeat, array $second, Wire $wire): ?array
+    private function further(Repeat $repeat, float $wireMm): ?array
     {
-        $runsOn = $second === [] || $second[count($second) - 1]->goesOnIn($second[0]);
-        if ($runsOn || $this->mayLieBeforeBeads($repeat->times[1], $wire->diameterMm())) {
+        if ($this->mayLieBeforeBeads($repeat->times[1], $wireMm)) {
             return null;
         }
         $further = [];
@@ -407,7 +418,7 @@ final class Seen
             if ($turned === null || abs($turned->z) > self::LEVEL) {
                 return null;
             }
-            $further[] = $turned;
+            $further[$time] = $turned;
         }
 
         return $further;
@@ -417,12 +428,17 @@ final class Seen
     private function mayLieBeforeBeads(array $spans, float $wireMm): bool
     {
         foreach ($this->bodies === [] ? [] : $spans as $span) {
-            if ($this->turned($span->at(0.5))->z > self::FAR * $wireMm) {
+            if ($this->middleZ($span) > self::FAR * $wireMm) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private function middleZ(Span $span): float
+    {
+        return $this->isStraightOn ? $span->depthAt(0.5) : $this->turned($span->at(0.5))->z;
     }
 
     /**
@@ -478,10 +494,13 @@ final class Seen
         $by = $this->turnedBy($span->by);
         $isLevel = $by !== null && abs($by->z) < self::LEVEL;
         // What may lie before a bead is seen where it is.
-        if ($span->original === null || ! $isLevel || $this->mayLieBeforeBeads([$span], $wireMm)) {
+        if (
+            $span->original === null || ! $isLevel
+            || ($this->bodies !== [] && $this->middleZ($span) > self::FAR * $wireMm)
+        ) {
             return $this->seen($span, $move, $wireMm);
         }
-        $key = spl_object_id($span->original)."/{$wireMm}/{$move->segment->kind->value}";
+        $key = spl_object_id($span->original).$this->kindOf($move, $wireMm);
         [, $pieces] = $this->known[$key] ??= [$span->original, $this->seen($span->original, $move, $wireMm)];
 
         $copies = [];
@@ -490,6 +509,16 @@ final class Seen
         }
 
         return $copies;
+    }
+
+    /** What spans that are seen alike are stretches of: the same for all of a move. */
+    private function kindOf(Move $move, float $wireMm): string
+    {
+        if ($move !== $this->lastMove) {
+            [$this->lastMove, $this->lastKind] = [$move, "/{$wireMm}/{$move->segment->kind->value}"];
+        }
+
+        return $this->lastKind;
     }
 
     /** How far off a copy is looked at: the same for all spans of a repeat. */

@@ -16,24 +16,27 @@ use Hebra\Core\Wire\SectionKind;
  * }
  * @phpstan-type Path non-empty-list<Command>
  */
-final readonly class Stroke
+final class Stroke
 {
+    /** @var array{float, float, float, float}|null */
+    private ?array $bounds = null;
+
     /** @param  Path  $path */
     public function __construct(
-        public array $path,
-        public float $wireMm,
-        public Metal $metal,
-        public int $layer,
-        public string $mark,
+        public readonly array $path,
+        public readonly float $wireMm,
+        public readonly Metal $metal,
+        public readonly int $layer,
+        public readonly string $mark,
         /** whether its ends run on into another stroke, and are drawn without a rim of their own */
-        public bool $runsOn = false,
+        public readonly bool $runsOn = false,
         /** within its layer, far to near: -1, 0, 1; what is flat lies below */
-        public int $rank = 0,
+        public readonly int $rank = 0,
         /** what a closed path is filled with: `metal`, or a colour of beads; empty for wire */
-        public string $face = '',
-        public SectionKind $section = SectionKind::Round,
+        public readonly string $face = '',
+        public readonly SectionKind $section = SectionKind::Round,
         /** a colour of beads, of what is no metal */
-        public string $colour = '',
+        public readonly string $colour = '',
     ) {
     }
 
@@ -69,6 +72,12 @@ final readonly class Stroke
 
     /** @return array{float, float, float, float} how far its middle line reaches: left, top, right, bottom */
     public function bounds(): array
+    {
+        return $this->bounds ??= $this->reaching();
+    }
+
+    /** @return array{float, float, float, float} */
+    private function reaching(): array
     {
         [$left, $top, $right, $bottom] = [INF, INF, -INF, -INF];
         [$lastX, $lastY] = [0.0, 0.0];

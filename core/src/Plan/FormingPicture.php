@@ -221,9 +221,9 @@ final readonly class FormingPicture
             $placed[] = [$states->look($part, $states->wires($part, $step), $from), $pose];
         }
 
-        return new Look(fn (Glimpse $glimpse): PieceFigure => (new Assembly(array_map(
+        return new Look(fn (Glimpse $glimpse): PieceFigure => Assembly::laid(array_map(
             fn (array $one): array => [$one[0]->taking($glimpse->on($one[1])), $one[1]], $placed,
-        )))->flat());
+        )));
     }
 
     /** The whole of a figure, to be placed. */

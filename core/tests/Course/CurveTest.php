@@ -67,6 +67,22 @@ final class CurveTest extends TestCase
     }
 
     /** Stiffly: as long, as bent, and where the one frame was to the other. */
+    /** Two parts are the whole, wherever it is parted; its depth is that of its place. */
+    public function test_a_span_parted_is_the_same_curve(): void
+    {
+        mt_srand(66);
+        for ($try = 0; $try < 300; $try++) {
+            $span = self::curve()->spans[0];
+            [$at, $within] = [mt_rand(1, 99) / 100, mt_rand(0, 100) / 100];
+            [$one, $other] = $span->parted($at);
+
+            self::assertEqualsWithDelta($span->at($at * $within), $one->at($within), 1e-9);
+            self::assertEqualsWithDelta($span->at($at + (1 - $at) * $within), $other->at($within), 1e-9);
+            self::assertEqualsWithDelta($span->at($at)->z, $span->depthAt($at), 1e-9);
+            self::assertSame($span->isStraight(), $span->moved(self::place())->isStraight());
+        }
+    }
+
     public function test_what_is_carried_keeps_its_shape(): void
     {
         mt_srand(63);

@@ -53,8 +53,8 @@ final class GlimpseTest extends TestCase
     {
         $window = Glimpse::within([3.3, -1.0, 3.5, 1.0]);
 
-        self::assertTrue($window->meets([new Vector(0.0, 0.0, 10.0)], 0.0));
-        self::assertFalse($window->meets([new Vector(3.4, 0.0, 10.0)], 0.0));
+        self::assertTrue($window->isNear(new Vector(0.0, 0.0, 10.0), 0.0));
+        self::assertFalse($window->isNear(new Vector(3.4, 0.0, 10.0), 0.0));
     }
 
     /** In the coordinates of a part that hangs turned: a corner of the window is a corner of the part's. */

@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Figure;
 
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\Pose;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
@@ -128,6 +129,27 @@ final class PieceFigureTest extends TestCase
             ['do' => 'part.copy', 'part' => 'p2'],
         );
         self::assertEqualsWithDelta(self::figure($copied)->heightMm(), self::figure($repeated)->heightMm(), 1e-9);
+    }
+
+    /** Wherever a stroke lies, its points lie there and its bounds hold every place that it reaches. */
+    public function test_a_stroke_that_lies_elsewhere_is_the_same_stroke_there(): void
+    {
+        mt_srand(67);
+        $at = fn (): float => mt_rand(-2000, 2000) / 100;
+        for ($try = 0; $try < 200; $try++) {
+            $stroke = new Stroke(
+                [['M', $at(), $at()], ['L', $at(), $at()], ['C', $at(), $at(), $at(), $at(), $at(), $at()]],
+                1.0, Metal::Copper, 1, 'x',
+            );
+            $pose = new Pose(mt_rand(-180, 180), $at(), $at());
+            $posed = $stroke->posed($pose);
+            foreach ($stroke->places() as $place => [$x, $y]) {
+                self::assertEqualsWithDelta($pose->at($x, $y), $posed->places()[$place], 1e-3);
+            }
+            [$left, $top, $right, $bottom] = $posed->bounds();
+            [$xs, $ys] = [array_column($posed->places(), 0), array_column($posed->places(), 1)];
+            self::assertEqualsWithDelta([min($xs), min($ys), max($xs), max($ys)], [$left, $top, $right, $bottom], 1e-9);
+        }
     }
 
     public function test_bounds_hold_wire_beads_and_the_bulge_of_loops(): void

@@ -45,11 +45,11 @@ final class ViewTest extends TestCase
     {
         foreach (Everything::parts(40) as $name => $plan) {
             [$front, $back] = [PartDrawing::of($plan, true), PartDrawing::of($plan, true, View::Back)];
+            [$left, , $right, $bottom] = $front->figure()->reach();
+            [$backLeft, , $backRight, $backBottom] = $back->figure()->reach();
             // Of what is wound the far half is left out, by half its wire at most.
             self::assertEqualsWithDelta(
-                [$front->figure()->left, $front->figure()->right, $front->figure()->bottom],
-                [-$back->figure()->right, -$back->figure()->left, $back->figure()->bottom], 1.2 * $plan->wireMm(),
-                $name,
+                [$left, $right, $bottom], [-$backRight, -$backLeft, $backBottom], 1.2 * $plan->wireMm(), $name,
             );
             self::assertEqualsWithDelta(self::beads($front, 1.0), self::beads($back, -1.0), 0.01, $name);
             foreach ($front->eyes as $eye => $hung) {
