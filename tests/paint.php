@@ -65,6 +65,8 @@ $browser->manage()->window()->setSize(new WebDriverDimension(1280, 900));
 $browser->manage()->timeouts()->setScriptTimeout(100);
 $browser->get($served->address.'/sign-in');
 $browser->findElement(WebDriverBy::cssSelector('form[action$="enter-demo"] button'))->click();
+// What is asked for while that is on its way would be put aside for it.
+$browser->wait(20, 50)->until(fn (): bool => $browser->executeScript('return location.pathname') === '/');
 
 // A count is told at once. What changes the piece is painted when the workshop has answered with the desk anew.
 $measure = <<<'JS'
