@@ -86,6 +86,11 @@ $measure = <<<'JS'
     );
     const count = () => document.querySelector('[id^="run-"][aria-current] [data-count-of]')?.textContent;
     const desk = () => document.querySelector('#desk');
+    // The frame that shows what an answer brought is the next one after it is in its place.
+    const shown = () => new Promise((go) => {
+        document.addEventListener('htmx:afterSwap', () => go(painted()), { once: true });
+        setTimeout(() => go(null), 3000);
+    });
     const rest = () => new Promise((go) => setTimeout(go, 400));
     (async () => {
         const [seen, followed] = [[], []];
@@ -101,8 +106,11 @@ $measure = <<<'JS'
         for (let press = 0; press < presses; press++) {
             desk().dataset.old = 'yes';
             const start = performance.now();
+            const then = shown();
             key({ key: press % 2 === 0 ? 'ArrowDown' : 'ArrowUp', altKey: true });
-            (await until(() => desk() !== null && desk().dataset.old === undefined)) && followed.push(await painted() - start);
+            const end = await then;
+            end !== null && desk().dataset.old === undefined && followed.push(end - start);
+            await rest();
             await rest();
         }
         done({ seen, followed });
