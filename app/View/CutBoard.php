@@ -38,9 +38,9 @@ final class CutBoard
 
     private function part(Cut $cut): Drawing
     {
-        return new Drawing(
+        return (new Drawing(
             $this->desk->plan->alone($cut->part), self::PART_WIDE, self::PART_HIGH, 0, 4, 'part-'.$cut->key(),
-        );
+        ))->allApart();
     }
 
     /** How much of a lot that is: `0.66 m`, or the number of pins. */

@@ -116,7 +116,7 @@ final class Desk
             rulerWide: $isBoard && ! $isRound && $this->side !== View::Top ? Board::RULER : 0.0,
         );
         // At the bench it is seen how far it has come.
-        $this->drawing->fading($stage === 'make' ? $this->makingDesk?->unmade() ?? [] : []);
+        $this->drawing->allApart()->fading($stage === 'make' ? $this->makingDesk?->unmade() ?? [] : []);
     }
 
     private function hasFlags(): bool

@@ -16,18 +16,20 @@ use Hebra\Core\Figure\Stroke;
  * drawn of is there once and used wherever it lies.
  *
  * @phpstan-type DrawnStroke array{
- *     mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string, shineX: string, shineY: string,
- *     runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string,
+ *     mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string,
+ *     shineX: string, shineY: string, runsOn: bool, rank: int, face: string, colour: string, isEdge: bool,
+ *     section: string, path: string,
  * }
  * @phpstan-type UsedStroke array{
- *     mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string, shineX: string, shineY: string,
- *     runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string,
- *     uses: list<array{string, string}>,
+ *     mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string,
+ *     shineX: string, shineY: string, runsOn: bool, rank: int, face: string, colour: string, isEdge: bool,
+ *     section: string, path: string,
+ *     uses: list<array{string, string}>, lies: list<Stroke>,
  * }
  * @phpstan-type NamedStroke array{
  *     id: string, mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string,
- *     shineX: string, shineY: string,
- *     runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string,
+ *     shineX: string, shineY: string, runsOn: bool, rank: int, face: string, colour: string, isEdge: bool,
+ *     section: string, path: string,
  * }
  */
 final class Drawing
@@ -48,6 +50,9 @@ final class Drawing
     /** From so many characters on a path is told once and used three times. */
     private const LONG = 45;
 
+    /** What is cut off in the end is drawn apart. */
+    private const TAIL = 'tail';
+
     public readonly float $ratio;
 
     public readonly float $width;
@@ -60,6 +65,9 @@ final class Drawing
 
     /** @var array<int, list<UsedStroke>>|null */
     private ?array $layers = null;
+
+    /** @var list<string>|null marks whose stretches are drawn apart, null for all */
+    private ?array $apart = [];
 
     private int $paths = 0;
 
@@ -116,6 +124,26 @@ final class Drawing
         }
 
         return 0.005;
+    }
+
+    /** With every stretch apart, so that each can be taken hold of. */
+    public function allApart(): self
+    {
+        $this->apart = null;
+
+        return $this;
+    }
+
+    /**
+     * With some stretches apart; what else goes on in the next is drawn as one with it, without a seam.
+     *
+     * @param  list<string>  $marks
+     */
+    public function apart(array $marks): self
+    {
+        $this->apart = $marks;
+
+        return $this;
     }
 
     /**
@@ -250,7 +278,7 @@ final class Drawing
                 foreach ($known[$id] ??= $this->template($figure) as $at => $template) {
                     $stroke = $figure->strokes[$at];
                     $key = self::key($stroke);
-                    $groups[$stroke->layer][$key] ??= $this->group($stroke) + ['uses' => []];
+                    $groups[$stroke->layer][$key] ??= $this->group($stroke) + ['uses' => [], 'lies' => []];
                     $groups[$stroke->layer][$key]['uses'][] = [$template, $where];
                 }
 
@@ -258,8 +286,10 @@ final class Drawing
             }
             foreach ($figure->strokes as $stroke) {
                 $key = self::key($stroke);
-                $groups[$stroke->layer][$key] ??= $this->group($stroke) + ['uses' => []];
-                $groups[$stroke->layer][$key]['path'] .= $this->path($pose->isNone() ? $stroke : $stroke->posed($pose));
+                $lies = $pose->isNone() ? $stroke : $stroke->posed($pose);
+                $groups[$stroke->layer][$key] ??= $this->group($stroke) + ['uses' => [], 'lies' => []];
+                $groups[$stroke->layer][$key]['path'] .= $this->path($lies);
+                $groups[$stroke->layer][$key]['lies'][] = $lies;
             }
         }
 
@@ -267,8 +297,61 @@ final class Drawing
             // Within a layer by rank, far to near, else as they came.
             uksort($layer, fn (string $one, string $other): int => (int) $one <=> (int) $other);
 
-            return array_values($layer);
+            return $this->asOne(array_values($layer));
         }, $groups);
+    }
+
+    /**
+     * Rims of what goes on in each other below both bodies: drawn one after the other they have a seam.
+     *
+     * @param  list<UsedStroke>  $strokes
+     * @return list<UsedStroke>
+     */
+    private function asOne(array $strokes): array
+    {
+        if ($this->apart === null) {
+            return $strokes;
+        }
+        $joined = [];
+        foreach ($strokes as $stroke) {
+            $last = count($joined) - 1;
+            if ($last >= 0 && $this->goesOnIn($joined[$last], $stroke)) {
+                $joined[$last] = [
+                    ...$joined[$last], 'path' => $joined[$last]['path'].$stroke['path'],
+                    'lies' => [...$joined[$last]['lies'], ...$stroke['lies']],
+                ];
+            } else {
+                $joined[] = $stroke;
+            }
+        }
+
+        return $joined;
+    }
+
+    /**
+     * Whether a stretch is the next of one wire, and they touch nowhere else: they may be drawn as one.
+     *
+     * @param  UsedStroke  $one
+     * @param  UsedStroke  $next
+     */
+    private function goesOnIn(array $one, array $next): bool
+    {
+        if ($one['uses'] !== [] || $next['uses'] !== [] || count($next['lies']) > 1 || $one['face'] !== '') {
+            return false;
+        }
+        foreach (['metal', 'width', 'runsOn', 'rank', 'face', 'colour', 'section'] as $is) {
+            if ($one[$is] !== $next[$is]) {
+                return false;
+            }
+        }
+
+        return strtok($one['mark'], ':') === strtok($next['mark'], ':') && ! $this->isApart($one['mark'])
+            && ! $this->isApart($next['mark']) && Seam::isOnly($one['lies'], $next['lies'][0]);
+    }
+
+    private function isApart(string $mark): bool
+    {
+        return $this->apart === null || in_array($mark, $this->apart, true) || str_ends_with($mark, self::TAIL);
     }
 
     /** What is drawn as one path: a rank, a mark, a thickness, and whether it ends or runs on. */
@@ -313,7 +396,7 @@ final class Drawing
             'bodyWidth' => SvgPath::number($width * 0.74), 'shineWidth' => SvgPath::number($width * 0.24),
             'shineX' => SvgPath::number(-$width * 0.13), 'shineY' => SvgPath::number(-$width * 0.08),
             'runsOn' => $stroke->runsOn, 'face' => $stroke->face, 'colour' => $stroke->colour,
-            'isEdge' => $stroke->rank < -1,
+            'rank' => $stroke->rank, 'isEdge' => $stroke->rank < -1,
             'section' => $stroke->section->value, 'path' => '',
         ];
     }

@@ -134,10 +134,10 @@ final class StepPicture
         $mm = $ratio * Drawing::PX_PER_MM;
         [$wide, $high] = [$this->widePx / 2 / $mm, $this->highPx / 2 / $mm];
         $figure = $look->taking(Glimpse::within([$middle - $wide, $height - $high, $middle + $wide, $height + $high]));
-        $drawing = new Drawing(
+        $drawing = (new Drawing(
             FormingPicture::whole($figure), dimension: 0, room: 8, isMirrored: $this->isMirrored, name: $name,
             ratioGiven: $ratio, byReference: false,
-        );
+        ))->apart($this->picture->marks);
         [$x, $y] = [$drawing->x($middle), $drawing->y($height)];
 
         return new SeenFrame(
@@ -215,8 +215,8 @@ final class StepPicture
     /** What the step works on, in verdigris. */
     private static function lit(FormingPicture $picture): string
     {
-        // What is cut off in the end is hatched, as on a strip.
-        $lit = '.frame svg{overflow:visible}'
+        // So near, light goes on from stretch to stretch. What is cut off in the end is hatched, as on a strip.
+        $lit = '.frame svg{overflow:visible}.wire.runs-on .body{stroke-linecap:butt}'
             .'.wire[data-mark$="tail"] .body{stroke-dasharray:4.4 1.8;stroke-linecap:butt}'
             .'.wire[data-mark$="tail"] .shine{display:none}';
         foreach ($picture->marks as $mark) {

@@ -544,11 +544,10 @@ final class Seen
             $this->turned($span->to),
         );
         if ($move->segment->kind->isWound()) {
-            $bulge = self::bulge($turned);
-            $bulgesMm = $bulge->lengthMm();
+            $bulgesMm = self::bulge($turned)->lengthMm();
             // What bulges to no side is straight, or was pushed a little aside.
             if ($bulgesMm >= self::FLAT * $turned->to->minus($turned->from)->lengthMm()) {
-                $pieces = self::wound($turned, $bulge, $move, $wireMm);
+                $pieces = self::wound($turned, $move, $wireMm);
 
                 return $bulgesMm < self::WIDE * $wireMm
                     ? $pieces
@@ -577,7 +576,7 @@ final class Seen
     {
         $at = $part->at(0.5);
         $carried = $this->layerOn($move, $at, $part->to->minus($part->from)->lengthMm() / 2);
-        [$layer, $rank] = self::depth($part, $at->z, $move, $wireMm);
+        [$layer, $rank] = self::depth($part, $move, $wireMm);
 
         return match (true) {
             $carried !== null && $carried < 2 => [min($layer, $carried), $rank],
@@ -648,11 +647,11 @@ final class Seen
     /**
      * The near side of a turn bulges towards the viewer.
      *
-     * @param  Vector  $bulge  how far its middle lies off the line between its ends
      * @return list<SeenSpan>
      */
-    private static function wound(Span $span, Vector $bulge, Move $move, float $wireMm): array
+    private static function wound(Span $span, Move $move, float $wireMm): array
     {
+        $bulge = self::bulge($span);
         $middleZ = ($span->from->z + $span->to->z) / 2;
         $z = $middleZ / $wireMm;
         // Seen from the end of what it goes round it is a ring.
@@ -672,9 +671,9 @@ final class Seen
     }
 
     /** @return array{int, int} its layer, and its rank in it */
-    private static function depth(Span $span, float $middleZ, Move $move, float $wireMm): array
+    private static function depth(Span $span, Move $move, float $wireMm): array
     {
-        $z = $middleZ / $wireMm;
+        $z = $span->depthAt(0.5) / $wireMm;
         $side = $z <=> 0.0;
 
         return match (true) {
