@@ -21,7 +21,9 @@ final class DrawingTest extends TestCase
 
     private static function drawing(Piece $piece, bool $byReference): Drawing
     {
-        return new Drawing(Planner::plan($piece, new Profile)->assembly(), byReference: $byReference);
+        $drawing = new Drawing(Planner::plan($piece, new Profile)->assembly(), byReference: $byReference);
+
+        return $drawing->allApart();
     }
 
     /** @return iterable<string, Piece> each with so many copies more of each part that can be copied */
