@@ -10,12 +10,16 @@ globalThis.document = /** @type {any} */ (page);
 globalThis.Event = /** @type {any} */ (class {});
 const { course } = await import('../../resources/js/course.js');
 
-const answered = (verb = 'post') => heard['htmx:afterSettle'].forEach((does) => does({ detail: { requestConfig: { verb } } }));
+const answered = (verb = 'post') => heard['htmx:afterSettle'].forEach(
+    (does) => does({ detail: { requestConfig: { verb } } }),
+);
 
 /** A way that is told so far, with the caret where `|` stands; without one it stands elsewhere. */
 const told = (text, taps = {}) => {
     const caret = text.indexOf('|');
-    const field = { value: text.replace('|', ''), selectionStart: caret, changes: 0, dispatchEvent() { this.changes++; } };
+    const field = {
+        value: text.replace('|', ''), selectionStart: caret, changes: 0, dispatchEvent() { this.changes++; },
+    };
     page.activeElement = caret < 0 ? null : field;
     const one = Object.assign(course(), {
         $refs: { text: field }, $root: { dataset: { taps: JSON.stringify({ part: 'p2', taps }) } },

@@ -66,7 +66,9 @@ test('a length of one’s own is read with a comma, and none measures nothing', 
 });
 
 test('the cross moves by keys, farther with shift, and stays on the photo', () => {
-    const one = Object.assign(photoSheet(), { wide: 100, high: 80, at: [50, 79], set() { this.points.push([...this.at]); } });
+    const one = Object.assign(photoSheet(), {
+        wide: 100, high: 80, at: [50, 79], set() { this.points.push([...this.at]); },
+    });
     const key = (name, shiftKey = false) => {
         let isPrevented = false;
         one.key({ key: name, shiftKey, preventDefault: () => { isPrevented = true; } });
