@@ -4,7 +4,8 @@
 <?php $wire = function (array $one, bool $isTemplate = false) use ($drawing): void {
     if ($one['isEdge']) { ?><path class="plate-edge" d="{!! $one['path'] !!}"/><?php return; }
     if ($one['face'] !== '') { ?><path class="plate" d="{!! $one['path'] !!}"/><path class="gloss" fill="url(#gloss)" d="{!! $one['path'] !!}"/><?php return; }
-    [$path, $width, $body, $shine, $x, $y] = [$one['path'], $one['width'], $one['bodyWidth'], $one['shineWidth'], $one['shineX'], $one['shineY']];
+    [$path, $width, $body] = [$one['path'], $one['width'], $one['bodyWidth']];
+    [$shine, $x, $y] = [$one['shineWidth'], $one['shineX'], $one['shineY']];
     if ($one['section'] === 'twisted-pair') { ?><path d="{!! $path !!}"/><path class="body" stroke-width="{!! $body !!}" d="{!! $path !!}"/><path class="twist" stroke-width="{!! $body !!}" stroke-dasharray="{!! round($width * 0.3, 2) !!} {!! round($width * 0.55, 2) !!}" d="{!! $path !!}"/><path class="shine" stroke-width="{!! $shine !!}" stroke-dasharray="{!! round($width * 0.45, 2) !!} {!! round($width * 0.4, 2) !!}" transform="translate({!! $x !!} {!! $y !!})" d="{!! $path !!}"/><?php return; }
     // What is used itself names nothing: each use would be made of uses.
     $id = $isTemplate ? '' : $drawing->once($path);
