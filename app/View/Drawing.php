@@ -27,7 +27,7 @@ use Hebra\Core\Figure\Stroke;
  *     uses: list<array{string, string}>, lies: list<Stroke>,
  * }
  * @phpstan-type NamedStroke array{
- *     id: string, mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string,
+ *     id: string, drawn: string, mark: string, metal: string, width: string, bodyWidth: string, shineWidth: string,
  *     shineX: string, shineY: string, runsOn: bool, rank: int, face: string, colour: string, isEdge: bool,
  *     section: string, path: string,
  * }
@@ -69,10 +69,11 @@ final class Drawing
     /** @var list<string>|null marks whose stretches are drawn apart, null for all */
     private ?array $apart = [];
 
-    private int $paths = 0;
+    /** @var array<string, int> how many paths have a name, of each part or of all */
+    private array $paths = [];
 
-    /** @var array<string, int> kinds of beads, numbered as they come */
-    private array $kinds = [];
+    /** @var array<string, int>|null kinds of beads, numbered in the order of their keys */
+    private ?array $kinds = null;
 
     /** @var list<string> ids of parts whose wire is lit */
     private array $lit = [];
@@ -80,7 +81,7 @@ final class Drawing
     /** @var list<string> ids of parts that are not made yet */
     private array $unmade = [];
 
-    /** @var list<NamedStroke> */
+    /** @var array<int|string, NamedStroke> */
     private array $templates = [];
 
     public function __construct(
@@ -256,8 +257,9 @@ final class Drawing
     public function templates(): array
     {
         $this->layers();
+        ksort($this->templates);
 
-        return $this->templates;
+        return array_values($this->templates);
     }
 
     /**
@@ -371,11 +373,29 @@ final class Drawing
         }
         $made = [];
         foreach ($groups as [$at, $group]) {
-            $made[$at] = $this->named('part', count($this->templates));
-            $this->templates[] = ['id' => $made[$at]] + $group;
+            $made[$at] = $this->templateOf($group);
         }
 
         return $made;
+    }
+
+    /**
+     * The name of a template: where all is taken hold of it is told by what it draws, so that it stays where parts
+     * before it change.
+     *
+     * @param  DrawnStroke  $group
+     */
+    private function templateOf(array $group): string
+    {
+        $drawn = json_encode([...$group, 'mark' => ''], JSON_THROW_ON_ERROR);
+        $name = $this->apart === null ? hash('crc32b', $drawn) : (string) count($this->templates);
+        while (isset($this->templates[$name]) && $this->templates[$name]['drawn'] !== $drawn) {
+            $name .= '-';
+        }
+        $id = $this->named('part', $name);
+        $this->templates[$name] ??= ['id' => $id, 'drawn' => $drawn] + $group;
+
+        return $id;
     }
 
     private function where(Pose $pose): string
@@ -423,21 +443,25 @@ final class Drawing
         return SvgPath::of($stroke, $originX ?? $this->originX, $originY ?? $this->room, $this->k, $this->isMirrored);
     }
 
-    /** A path that is drawn as rim, body and light: told once where that is shorter. */
-    public function once(string $path): string
+    /**
+     * The name of a path that is drawn as rim, body and light, where it is shorter to tell it once: where all is taken
+     * hold of by its part, so that it stays where another part changes.
+     */
+    public function once(string $path, string $mark): string
     {
         if (strlen($path) < self::LONG) {
             return '';
         }
-        $this->paths++;
+        $of = $this->apart === null ? strtok($mark, ':').'.' : 'w';
+        $this->paths[$of] = ($this->paths[$of] ?? 0) + 1;
 
-        return $this->named('w', $this->paths);
+        return $this->named($of, (string) $this->paths[$of]);
     }
 
     /** What is used from elsewhere: once in a page, and short, since it is told at each of its uses. */
-    private function named(string $what, int $number): string
+    private function named(string $what, string $which): string
     {
-        return $this->name === '' ? $what.$number : "{$what}-{$this->name}-{$number}";
+        return $this->name === '' ? $what.$which : "{$what}-{$this->name}-{$which}";
     }
 
     /**
@@ -460,6 +484,8 @@ final class Drawing
                 ];
             }
         }
+
+        ksort($kinds);
 
         return array_values($kinds);
     }
@@ -497,6 +523,22 @@ final class Drawing
 
     private function idOf(Bead $bead): string
     {
-        return $this->named('b', $this->kinds[$bead->key()] ??= count($this->kinds));
+        $this->kinds ??= $this->numbered();
+
+        return $this->named('b', (string) $this->kinds[$bead->key()]);
+    }
+
+    /** @return array<string, int> kinds of beads by their keys, in an order that stays when beads change places */
+    private function numbered(): array
+    {
+        $kinds = [];
+        foreach ($this->assembly->placed as [$figure]) {
+            foreach ($figure->beads as $mark) {
+                $kinds[$mark->bead->key()] = true;
+            }
+        }
+        ksort($kinds);
+
+        return array_flip(array_keys($kinds));
     }
 }

@@ -12,8 +12,7 @@ import { drawn } from './svg.js';
 export function board() {
     return {
         watch: /** @type {ResizeObserver | null} */ (null),
-        stop: () => {},
-        pull: /** @type {ReturnType<typeof pulling> | null} */ (null),
+        ends: new AbortController(),
 
         init() {
             // It says so once to begin with, when all is laid out.
@@ -21,24 +20,21 @@ export function board() {
             watch.observe(this.$root.querySelector('.drawing'));
             watch.observe(this.$root.querySelector('.canvas'));
             this.watch = watch;
-            this.redraw = () => this.draw();
-            this.$root.addEventListener('scroll', this.redraw, true);
-            this.$root.addEventListener('focusin', this.redraw);
-            this.$root.addEventListener('toggle', this.redraw, true);
-            this.$root.querySelector('.canvas').addEventListener('click', (event) => this.choose(event));
-            this.pull = pulling(this.$root, this.redraw);
-            this.$root.querySelector('.beside')?.addEventListener('keydown', step);
-            Promise.all([carrying(this.$root), hanging(this.$root)])
-                .then((stops) => {
-                    this.stop = () => stops.forEach((stop) => stop());
-                    this.$root.dataset.carries = 'on';
-                });
+            const { signal } = this.ends;
+            const redraw = () => this.draw();
+            this.$root.addEventListener('scroll', redraw, { capture: true, signal });
+            this.$root.addEventListener('focusin', redraw, { signal });
+            this.$root.addEventListener('toggle', redraw, { capture: true, signal });
+            this.$root.querySelector('.canvas').addEventListener('click', (event) => this.choose(event), { signal });
+            pulling(this.$root, redraw, signal);
+            this.$root.querySelector('.beside')?.addEventListener('keydown', step, { signal });
+            Promise.all([carrying(this.$root, signal), hanging(this.$root, signal)])
+                .then(() => (this.$root.dataset.carries = 'on'));
         },
 
         destroy() {
             this.watch?.disconnect();
-            this.stop();
-            this.pull?.stop();
+            this.ends.abort();
         },
 
         /** Elbows from each measured place to the left edge of its field. */

@@ -4,13 +4,16 @@ import { drawn } from './svg.js';
 
 /**
  * A bead is carried: from the tray, or from where it stands on a wire. The nearest gap opens and takes it; on another
- * bead it takes that one's place; carried off the paper it is taken off. Escape puts it back. Resolves to what ends it.
+ * bead it takes that one's place; carried off the paper it is taken off. Escape puts it back. Until it is told to end.
  */
-export async function carrying(board) {
+export async function carrying(board, signal) {
     if (!board.dataset.gaps) {
-        return () => {};
+        return;
     }
     const { default: interact } = await import('./dragging.js');
+    if (signal.aborted) {
+        return;
+    }
     const gaps = JSON.parse(board.dataset.gaps);
     const carried = {
         picture: null, target: null, from: null, gaps,
@@ -37,14 +40,9 @@ export async function carrying(board) {
     // What the library styled would be copied as an attribute when the page is written anew, which is not allowed here.
     const plain = () => board.querySelectorAll(`.well[style], ${ON_WIRE}[style]`)
         .forEach((one) => one.removeAttribute('style'));
-    document.addEventListener('keydown', put);
-    document.addEventListener('htmx:beforeSwap', plain);
-
-    return () => {
-        held.forEach((one) => one.unset());
-        document.removeEventListener('keydown', put);
-        document.removeEventListener('htmx:beforeSwap', plain);
-    };
+    document.addEventListener('keydown', put, { signal });
+    document.addEventListener('htmx:beforeSwap', plain, { signal });
+    signal.addEventListener('abort', () => held.forEach((one) => one.unset()));
 }
 
 function lift(event, carried) {

@@ -1,5 +1,6 @@
 import { arrived } from './counting.js';
 import { nameOf, pressKeyButton } from './keys.js';
+import { swapOf } from './patched.js';
 
 /** Keys pressed while the desk is being written anew: they are pressed again, in order, when it is there. */
 const waiting = { keys: /** @type {any[]} */ ([]), isBusy: false };
@@ -20,10 +21,17 @@ for (const kind of ['htmx:afterSettle', 'htmx:sendError', 'htmx:responseError', 
     });
 }
 
-// What is drawn is let go of at once: each of its strokes would be asked whether it wants to say goodbye.
 document.addEventListener('htmx:beforeSwap', (event) => {
-    if (event.detail.shouldSwap && event.detail.target?.id === 'desk') {
-        event.detail.target.querySelectorAll('svg').forEach((one) => one.replaceChildren());
+    const { shouldSwap, target, swapOverride, serverResponse, requestConfig } = event.detail;
+    if (!shouldSwap || target?.id !== 'desk') {
+        return;
+    }
+    const told = swapOverride ?? target.getAttribute('hx-swap');
+    const swap = requestConfig.elt.isConnected ? swapOf(told, serverResponse) : told;
+    event.detail.swapOverride = swap;
+    if (swap === told) {
+        // What is drawn is let go of at once: each of its strokes would be asked whether it wants to say goodbye.
+        target.querySelectorAll('svg').forEach((one) => one.replaceChildren());
     }
 });
 

@@ -7,10 +7,10 @@ const REACH = 70;
 
 /**
  * A part is taken by its wire and carried to another eye, or a new one from the tray: those that can take it light up,
- * the nearest tells its name, or why it cannot. Escape, or let go of elsewhere, hangs it back. Resolves to what ends
- * it.
+ * the nearest tells its name, or why it cannot. Escape, or let go of elsewhere, hangs it back. Until it is told to
+ * end.
  */
-export async function hanging(board) {
+export async function hanging(board, signal) {
     const { parts, eyes } = JSON.parse(board.dataset.hangs ?? '{"parts":[],"eyes":[]}');
     const canvas = board.querySelector('.canvas');
     // A part hangs in an eye of those before it; a new one comes last and hangs in any.
@@ -20,6 +20,9 @@ export async function hanging(board) {
         return part === '' || at < own ? '' : at === own ? 'its own eye' : 'that comes after it in the line';
     };
     const { default: interact } = await import('./dragging.js');
+    if (signal.aborted) {
+        return;
+    }
     const held = {
         part: '', technique: '', ghost: null, eye: null, from: null,
         interaction: /** @type {{ stop(): void } | null} */ (null),
@@ -44,14 +47,9 @@ export async function hanging(board) {
     };
     const styled = 'g.wire[style], .tray-parts button[style]';
     const plain = () => board.querySelectorAll(styled).forEach((one) => one.removeAttribute('style'));
-    document.addEventListener('keydown', put);
-    document.addEventListener('htmx:beforeSwap', plain);
-
-    return () => {
-        hung.forEach((one) => one.unset());
-        document.removeEventListener('keydown', put);
-        document.removeEventListener('htmx:beforeSwap', plain);
-    };
+    document.addEventListener('keydown', put, { signal });
+    document.addEventListener('htmx:beforeSwap', plain, { signal });
+    signal.addEventListener('abort', () => hung.forEach((one) => one.unset()));
 }
 
 /** A new part from the tray, by its name. */

@@ -8,11 +8,11 @@ import { placesOf, putBack, refuse, say, show } from './pulling/shown.js';
 /** So far the pointer goes for a step, in pixels of the window. */
 const STEP = 13;
 
-/** Resolves to nothing; ends with what it returns. */
-export function pulling(board, redraw) {
+/** Until it is told to end. */
+export function pulling(board, redraw, signal) {
     const room = board.querySelector('.leaders');
     if (room === null) {
-        return { isOn: () => false, stop: () => {} };
+        return;
     }
     let pull = null;
     const begin = (event) => {
@@ -67,13 +67,11 @@ export function pulling(board, redraw) {
             putBack(board, done, redraw);
         }
     };
-    room.addEventListener('pointerdown', begin);
-    room.addEventListener('pointermove', go);
-    room.addEventListener('pointerup', end);
-    room.addEventListener('pointercancel', end);
-    document.addEventListener('keydown', escape);
-
-    return { isOn: () => pull !== null, stop: () => document.removeEventListener('keydown', escape) };
+    room.addEventListener('pointerdown', begin, { signal });
+    room.addEventListener('pointermove', go, { signal });
+    room.addEventListener('pointerup', end, { signal });
+    room.addEventListener('pointercancel', end, { signal });
+    document.addEventListener('keydown', escape, { signal });
 }
 
 /** A step up or down in a field that has steps: the same by keyboard. */

@@ -6,13 +6,17 @@ let angles = null;
 export function turning() {
     return {
         stop: () => {},
+        ends: new AbortController(),
         place: /** @type {any} */ (null),
 
         init() {
             this.place = this.$root;
             this.place.querySelector('.turns').hidden = false;
             // Who asks for a flat view wants that.
-            this.place.querySelectorAll('.sides a').forEach((side) => side.addEventListener('click', () => { wanted = false; }));
+            const { signal } = this.ends;
+            this.place.querySelectorAll('.sides a').forEach((side) => {
+                side.addEventListener('click', () => { wanted = false; }, { signal });
+            });
             if (wanted) {
                 this.begin();
             }
@@ -20,6 +24,7 @@ export function turning() {
 
         destroy() {
             this.stop();
+            this.ends.abort();
         },
 
         toggle() {

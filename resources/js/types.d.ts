@@ -6,6 +6,8 @@ interface HtmxDetail {
     xhr: XMLHttpRequest;
     successful: boolean;
     shouldSwap: boolean;
+    swapOverride?: string;
+    serverResponse: string;
     parameters: FormData;
     requestConfig: {
         verb: string; path: string; formData: FormData; headers: Record<string, string>; elt: HTMLElement;

@@ -16,6 +16,7 @@ const placeOf = (canvas) => canvas.querySelector('svg').getScreenCTM();
 export function zoom() {
     return {
         seen: /** @type {ResizeObserver | null} */ (null),
+        ends: new AbortController(),
 
         init() {
             this.$root.querySelector('.zoom').hidden = false;
@@ -30,13 +31,15 @@ export function zoom() {
             // It says so once to begin with, when all is laid out.
             this.seen = new ResizeObserver(() => tellRatio(this.$root));
             this.seen.observe(canvas);
-            canvas.addEventListener('wheel', (event) => this.wheeled(event), { passive: false });
-            canvas.addEventListener('touchstart', (event) => this.pinched(event), { passive: true });
-            canvas.addEventListener('pointerdown', (event) => pan(event, canvas));
+            const { signal } = this.ends;
+            canvas.addEventListener('wheel', (event) => this.wheeled(event), { passive: false, signal });
+            canvas.addEventListener('touchstart', (event) => this.pinched(event), { passive: true, signal });
+            canvas.addEventListener('pointerdown', (event) => pan(event, canvas), { signal });
         },
 
         destroy() {
             this.seen?.disconnect();
+            this.ends.abort();
         },
 
         /** As a trackpad's pinch comes, and with Ctrl held. */

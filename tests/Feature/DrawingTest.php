@@ -6,12 +6,14 @@ namespace Tests\Feature;
 
 use App\View\Drawing;
 use Hebra\Core\Piece\Change\CopyPart;
+use Hebra\Core\Piece\Change\CountBead;
+use Hebra\Core\Piece\Change\MoveBead;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
-use PHPUnit\Framework\TestCase;
+use Tests\TestCase;
 
 /** What is made often is drawn once and put where it is used: the drawing is the same as if it were drawn each time. */
 final class DrawingTest extends TestCase
@@ -107,5 +109,42 @@ final class DrawingTest extends TestCase
             }
             self::assertSame([], array_diff($ids, array_keys($drawn)), "{$pattern}: some are not drawn");
         }
+    }
+
+    /** @return array<string, list<string>> the names that are told and used in the drawing of each part */
+    private static function names(Piece $piece): array
+    {
+        $drawing = new Drawing(Planner::plan($piece, new Profile)->assembly(), ratioGiven: 1.0);
+        $drawn = view('svg.piece', [
+            'drawing' => $drawing->allApart(), 'hangs' => '', 'across' => '', 'label' => 'One',
+        ])->render();
+        preg_match_all('~<(?:g|use) [^>]*data-mark="(\w+):.*?(?=<(?:g|use) [^>]*data-mark|</svg>)~s', $drawn, $marked);
+        $names = [];
+        foreach ($marked[1] as $at => $part) {
+            preg_match_all('~(?:id="|href="#)([^"]+)"~', $marked[0][$at], $found);
+            $names[$part] = [...$names[$part] ?? [], ...$found[1]];
+        }
+
+        return $names;
+    }
+
+    /** A page that is written anew where it differs leaves them as they are. */
+    public function test_names_stay_where_another_part_changes(): void
+    {
+        $changes = 0;
+        foreach (self::pieces(6) as $pattern => $piece) {
+            $part = $piece->parts[1];
+            $more = [new CountBead($part->id, 0, $part->beads[0]->count + 2)];
+            $places = count($part->beads) > 1 ? [new MoveBead($part->id, 0, 1)] : [];
+            foreach ([...$more, ...$places] as $change) {
+                [$was, $is] = [self::names($piece), self::names($change->apply($piece))];
+                self::assertNotSame($was[$part->id->text], $is[$part->id->text], $pattern);
+                unset($was[$part->id->text], $is[$part->id->text]);
+                self::assertGreaterThan(count($was), count(array_merge(...array_values($was))));
+                self::assertSame($was, $is, $pattern);
+                $changes++;
+            }
+        }
+        self::assertGreaterThan(3, $changes);
     }
 }

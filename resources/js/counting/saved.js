@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import { hands, pause, untilTheyRest } from '../hands.js';
+import { swapOf } from '../patched.js';
 import { book, isDirty, keep, nameOf, onPage, root, show } from './book.js';
 
 const retry = 4_000;
@@ -84,7 +85,8 @@ async function follow(problem) {
             return;
         }
         const focus = document.activeElement?.id ?? '';
-        htmx.swap('#desk', html, { swapStyle: 'outerHTML', swapDelay: 0, settleDelay: 0 });
+        const swap = { swapStyle: /** @type {any} */ (swapOf('outerHTML', html)), swapDelay: 0, settleDelay: 0 };
+        htmx.swap('#desk', html, swap, { contextElement: document.body });
         if (focus !== '' && document.activeElement === document.body) {
             document.getElementById(focus)?.focus();
         }

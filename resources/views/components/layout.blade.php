@@ -16,7 +16,7 @@
     <meta name="theme-color" content="#f5f0e3">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body @auth data-shortcuts="{{ auth()->user()->workshop->shortcuts ? 'on' : 'off' }}" @endauth>
+<body hx-ext="patched" @auth data-shortcuts="{{ auth()->user()->workshop->shortcuts ? 'on' : 'off' }}" @endauth>
 <a class="skip" href="#main">To the work</a>
 @include('svg.defs')
 <header class="sheet top no-print">

@@ -8,7 +8,7 @@
     [$shine, $x, $y] = [$one['shineWidth'], $one['shineX'], $one['shineY']];
     if ($one['section'] === 'twisted-pair') { ?><path d="{!! $path !!}"/><path class="body" stroke-width="{!! $body !!}" d="{!! $path !!}"/><path class="twist" stroke-width="{!! $body !!}" stroke-dasharray="{!! round($width * 0.3, 2) !!} {!! round($width * 0.55, 2) !!}" d="{!! $path !!}"/><path class="shine" stroke-width="{!! $shine !!}" stroke-dasharray="{!! round($width * 0.45, 2) !!} {!! round($width * 0.4, 2) !!}" transform="translate({!! $x !!} {!! $y !!})" d="{!! $path !!}"/><?php return; }
     // What is used itself names nothing: each use would be made of uses.
-    $id = $isTemplate ? '' : $drawing->once($path);
+    $id = $isTemplate ? '' : $drawing->once($path, $one['mark']);
     if ($id !== '') { ?><path id="{!! $id !!}" d="{!! $path !!}"/><use class="body" href="#{!! $id !!}" stroke-width="{!! $body !!}"/><use class="shine" href="#{!! $id !!}" x="{!! $x !!}" y="{!! $y !!}" stroke-width="{!! $shine !!}"/><?php } else { ?><path d="{!! $path !!}"/><path class="body" stroke-width="{!! $body !!}" d="{!! $path !!}"/><path class="shine" stroke-width="{!! $shine !!}" transform="translate({!! $x !!} {!! $y !!})" d="{!! $path !!}"/><?php }
 } ?>
 <svg width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" @unless ($isSmall) data-k="{{ $drawing->px(1.0) }}" @endunless @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>

@@ -1,0 +1,54 @@
+import Alpine from '@alpinejs/csp';
+import htmx from 'htmx.org';
+import morphdom from 'morphdom';
+
+/**
+ * The board is written anew where its answer differs from what stands there: what a change leaves as it was is neither
+ * laid out nor painted again. All that listens begins anew, as on a fresh page. Elsewhere an answer takes the place of
+ * the whole desk.
+ */
+const NAME = 'patched';
+
+const boardOf = (room) => room.querySelector('#desk:has(.board)');
+
+/** How an answer takes its place, as htmx says it: told for all of the desk, less where a board is answered by one. */
+export const swapOf = (told, html) => (
+    boardOf(document) !== null && html.includes('<div class="board"') ? told.replace('outerHTML', NAME) : told
+);
+
+function patch(live, fresh) {
+    live.querySelectorAll('dialog[open]').forEach((dialog) => dialog.close());
+    // What was typed and not sent is no part of what is compared.
+    live.querySelectorAll('form').forEach((form) => form.reset());
+    Alpine.mutateDom(() => {
+        Alpine.destroyTree(live);
+        morphdom(live, fresh, {
+            // What is drawn stands in its order: to be moved costs a drawing more than to be told anew.
+            getNodeKey: (node) => (node instanceof HTMLElement ? node.id : undefined),
+            onBeforeElUpdated: asItWas,
+        });
+        Alpine.initTree(live);
+    });
+}
+
+/** What is fetched as soon as it is there is fetched again; what is the same is left alone. */
+function asItWas(stands, fresh) {
+    if (fresh.getAttribute('hx-trigger')?.startsWith('load')) {
+        stands.replaceWith(fresh.cloneNode(true));
+
+        return false;
+    }
+
+    return !stands.isEqualNode(fresh);
+}
+
+htmx.defineExtension(NAME, {
+    handleSwap(style, target, fragment) {
+        if (style !== NAME) {
+            return false;
+        }
+        patch(target, boardOf(fragment));
+
+        return [target];
+    },
+});
