@@ -17,6 +17,8 @@ export const swapOf = (told, html) => (
 );
 
 function patch(live, fresh) {
+    const canvas = live.querySelector('.canvas');
+    const [left, top] = [canvas.scrollLeft, canvas.scrollTop];
     live.querySelectorAll('dialog[open]').forEach((dialog) => dialog.close());
     // What was typed and not sent is no part of what is compared.
     live.querySelectorAll('form').forEach((form) => form.reset());
@@ -29,6 +31,10 @@ function patch(live, fresh) {
         });
         Alpine.initTree(live);
     });
+    // Of a drawing that is seen larger, what was looked at stays in sight.
+    if (left > 0 || top > 0) {
+        canvas.scrollTo(left, top);
+    }
 }
 
 /** What is fetched as soon as it is there is fetched again; what is the same is left alone. */

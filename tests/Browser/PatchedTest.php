@@ -118,6 +118,18 @@ final class PatchedTest extends BrowserTestCase
         ));
     }
 
+    public function test_of_a_large_drawing_the_same_place_stays_in_sight(): void
+    {
+        $this->one('#zoom-in')->click();
+        $this->one('#zoom-in')->click();
+        $sight = 'const { scrollLeft, scrollTop, clientWidth } = document.querySelector(".canvas"); '
+            .'return [scrollLeft, scrollTop, clientWidth]';
+        self::$browser->executeScript('document.querySelector(".canvas").scrollTo(41, 63)');
+        self::assertSame([41, 63], array_slice($was = self::$browser->executeScript($sight), 0, 2));
+        $this->change('#run-down');
+        self::assertSame($was, self::$browser->executeScript($sight));
+    }
+
     public function test_what_was_typed_and_not_sent_gives_way_and_the_focus_stays(): void
     {
         $name = self::$browser->executeScript(
