@@ -585,13 +585,13 @@ final class Desk
     }
 
     /** @return array{metal: string, bead: CoreBead} what right and wrong are drawn of: its own first wire and bead */
-    public function sightsOf(): array
+    public function sightsOf(Point $point): array
     {
         $wire = array_values($this->document->wires)[0] ?? null;
 
         return [
             'metal' => $wire === null ? 'sterling' : $wire->metal->value,
-            'bead' => array_values($this->document->beads)[0] ?? CoreBead::parse('8mm round, amber'),
+            'bead' => $point->bead ?? array_values($this->document->beads)[0] ?? CoreBead::parse('8mm round, amber'),
         ];
     }
 

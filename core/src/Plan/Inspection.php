@@ -46,47 +46,54 @@ final class Inspection
     /** @return list<Point> */
     private static function counts(Plan $plan): array
     {
+        $few = array_filter($plan->beads, fn (BeadCount $count): bool => $count->each < self::MANY);
         $points = [];
-        $few = [];
-        foreach ($plan->beads as $at => $count) {
-            if ($count->each < self::MANY) {
-                $few[] = $count->each.' × '.$count->bead->words();
-
-                continue;
-            }
+        foreach (array_diff_key($plan->beads, $few) as $at => $count) {
             $points[] = new Point(
-                "count-{$at}",
-                'Count by fives: '.$count->bead->words(),
-                $count->each.': '.self::fives($count->each),
-                self::step($plan, EventKind::Thread)
-                    ?? self::step($plan, EventKind::Work)
-                    ?? self::step($plan, EventKind::Form),
+                "count-{$at}", 'Count by fives: '.$count->bead->words(), $count->each.': '.self::fives($count->each),
+                self::strung($plan), bead: $count->bead,
             );
         }
+
+        return [...$points, ...self::repeats($plan), ...self::few($plan, array_values($few))];
+    }
+
+    /** @return list<Point> */
+    private static function repeats(Plan $plan): array
+    {
+        $points = [];
         foreach ($plan->piece->groups as $name => $group) {
             if ($group->times() >= self::MANY) {
                 $points[] = new Point(
-                    "repeats-{$name}",
-                    'Count by fives: how often it repeats',
-                    $group->times().': '.self::fives($group->times()),
-                    self::step($plan, EventKind::Hook),
+                    "repeats-{$name}", 'Count by fives: how often it repeats',
+                    $group->times().': '.self::fives($group->times()), self::step($plan, EventKind::Hook),
                 );
             }
         }
 
-        return $few === []
-            ? $points
-            : [
-                ...$points,
-                new Point(
-                    'beads',
-                    'Beads',
-                    implode(', ', $few),
-                    self::step($plan, EventKind::Thread)
-                        ?? self::step($plan, EventKind::Work)
-                        ?? self::step($plan, EventKind::Form),
-                ),
-            ];
+        return $points;
+    }
+
+    /**
+     * @param  list<BeadCount>  $few  of which there are so few that all are told at once
+     * @return list<Point>
+     */
+    private static function few(Plan $plan, array $few): array
+    {
+        if ($few === []) {
+            return [];
+        }
+        $told = array_map(fn (BeadCount $count): string => $count->each.' × '.$count->bead->words(), $few);
+
+        return [new Point('beads', 'Beads', implode(', ', $told), self::strung($plan), bead: $few[0]->bead)];
+    }
+
+    /** Where beads come on. */
+    private static function strung(Plan $plan): ?int
+    {
+        return self::step($plan, EventKind::Thread)
+            ?? self::step($plan, EventKind::Work)
+            ?? self::step($plan, EventKind::Form);
     }
 
     /** @return list<Point> beads in a row as makers count them: by what repeats, and from both ends to the middle */
@@ -102,7 +109,7 @@ final class Inspection
                 $unit = implode(', ', array_map(fn (Strung $run): string => $run->words(), $runs));
                 $points[] = new Point(
                     'repeats-of-'.$id, "Count by repeats: {$unit}", Figures::counted($times, 'repeat'),
-                    $step,
+                    $step, bead: $runs[0]->bead,
                 );
             }
             $beads = $part->beadCount();
@@ -111,7 +118,7 @@ final class Inspection
                 $half = intdiv($beads, 2);
                 $points[] = new Point(
                     'sides-'.$id, 'Count from both ends to the middle bead: left and right alike',
-                    "{$half} and {$half}", $step,
+                    "{$half} and {$half}", $step, bead: $part->strung[0]->bead,
                 );
             }
         }
@@ -146,6 +153,7 @@ final class Inspection
                     ($count >= self::MANY ? self::fives($count).'; all' : 'All')
                         .' of one size, closed and straight, the last like the first',
                     self::step($plan, EventKind::Form, $part->part->id) ?? self::step($plan, EventKind::Hook),
+                    bead: ($part->strung[0] ?? null)?->bead,
                 );
             }
         }

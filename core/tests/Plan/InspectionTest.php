@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Plan;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Planner;
@@ -86,6 +87,31 @@ final class InspectionTest extends TestCase
             );
             self::assertSame((int) $match[1], 5 * (int) $match[2] + (int) ($match[3] ?? 0));
         }
+    }
+
+    /** A point that names beads is drawn with the first of them; one of a row with the first of its row. */
+    public function test_a_point_shows_the_bead_that_it_names(): void
+    {
+        $named = 0;
+        foreach (Everything::pieces(40) as $name => $piece) {
+            $plan = Planner::plan($piece, new Profile);
+            $keys = array_map(fn (Bead $bead): string => $bead->key(), $piece->beads);
+            foreach (Inspection::of($plan) as $point) {
+                $told = "{$point->look} {$point->expect}";
+                $where = "{$name}: {$point->key}, {$told}";
+                if ($point->bead === null) {
+                    self::assertDoesNotMatchRegularExpression('/^(count|repeats-of|sides|beads)/', $point->key, $where);
+
+                    continue;
+                }
+                self::assertContains($point->bead->key(), $keys, $where);
+                if (! preg_match('/^(sides|alike)/', $point->key)) {
+                    self::assertStringContainsString($point->bead->words(), $told, $where);
+                    $named++;
+                }
+            }
+        }
+        self::assertGreaterThan(100, $named);
     }
 
     public function test_a_hoop_is_tried_for_its_lock(): void

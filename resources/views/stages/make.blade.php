@@ -21,11 +21,10 @@
         <h2>All {{ $making->total }} steps are done</h2>
         <p class="tell">Look it over{{ $desk->document->makes->count === 2 ? ', both of them' : ($desk->document->makes->count > 2 ? ', each of the '.$desk->document->makes->count : '') }}, then weigh what was left and close the making.</p>
         <form method="post" action="/makings/{{ $making->making->ulid }}/inspection" hx-put="/makings/{{ $making->making->ulid }}/inspection">@csrf @method('put')
-            @php($of = $desk->sightsOf())
             <p class="points-head" aria-hidden="true"><span class="is-right">right</span><span class="is-wrong">not so</span></p>
             <ul class="points">
             @foreach ($points as $point)
-                @php([$isFine, $sight] = [$found[$point->key] ?? null, \Hebra\Core\Plan\Sight::of($point->key)])
+                @php([$isFine, $sight, $of] = [$found[$point->key] ?? null, \Hebra\Core\Plan\Sight::of($point->key), $desk->sightsOf($point)])
                 <li @class(['is-wrong' => $isFine === false])>
                     <span class="point-words"><strong>{{ $point->look }}</strong> <span class="quiet">{{ $point->expect }}</span>
                         @if ($point->wantedMm !== null)<span class="flex items-baseline gap-2 mt-1"><label class="small quiet" for="measured-{{ $point->key }}">measures</label><input class="in !w-28 !min-h-9 text-right" id="measured-{{ $point->key }}" name="measured[{{ $point->key }}]" value="{{ is_string(request('measured.'.$point->key)) ? mb_substr(request('measured.'.$point->key), 0, 30) : ($desk->measuredOf($point->key) ?? '') }}" placeholder="{{ $profile->length($point->wantedMm) }}" autocomplete="off"></span><x-problem :for="'measured.'.$point->key" :problem="$problem" />@endif</span>
