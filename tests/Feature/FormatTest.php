@@ -86,9 +86,10 @@ final class FormatTest extends TestCase
         );
     }
 
-    public function test_the_page_of_sums_is_the_registry(): void
+    public function test_pages_that_follow_from_the_code_are_fresh(): void
     {
         self::assertStringEqualsFile(dirname(__DIR__, 2).'/docs/sums.md', \App\View\SumsDocument::text());
         self::assertStringEqualsFile(dirname(__DIR__, 2).'/docs/metals.md', \App\View\MetalsDocument::text());
+        self::assertStringEqualsFile(dirname(__DIR__, 2).'/docs/map.svg', \App\View\MapDocument::svg());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\View\MapDocument;
 use App\View\MetalsDocument;
 use App\View\SumsDocument;
 use Illuminate\Console\Command;
@@ -13,12 +14,13 @@ final class DocsCommand extends Command
 {
     protected $signature = 'hebra:docs';
 
-    protected $description = 'Writes docs/sums.md and docs/metals.md from the registry of sums and the table of metals';
+    protected $description = 'Writes docs/sums.md, docs/metals.md and docs/map.svg from sums, metals and what rooms import';
 
     public function handle(): int
     {
         file_put_contents(base_path('docs/sums.md'), SumsDocument::text());
         file_put_contents(base_path('docs/metals.md'), MetalsDocument::text());
+        file_put_contents(base_path('docs/map.svg'), MapDocument::svg());
 
         return self::SUCCESS;
     }
