@@ -1,3 +1,4 @@
+@use('Hebra\Core\Quantity\Figures')
 <x-layout title="Find" here="Find">
     <h1 class="mt-3">Find</h1>
     <form class="find-line" method="get" action="/find" role="search" aria-label="Everything in the workshop">
@@ -12,7 +13,7 @@
     @elseif ($found->groups === [])
         <p class="tell mt-3" role="status">Nothing here is told by “{{ $found->line }}”. Fewer words find more.</p>
     @else
-        <p class="quiet" role="status">{{ \Hebra\Core\Quantity\Figures::counted($found->count(), 'thing') }} found</p>
+        <p class="quiet" role="status">{{ Figures::counted($found->count(), 'thing') }} found</p>
         <div class="found">
         @foreach ($found->groups as $name => $group)
             <section aria-labelledby="found-{{ Str::slug($name) }}">

@@ -1,3 +1,4 @@
+@use('Hebra\Core\Quantity\Figures')
 {{-- Copies as tins on their board, one carried away, one brought in, and the way out. --}}
 @php([$last, $copies] = [$desk->lastCopy(), $desk->copies()])
 <section class="account-copies" id="copies" aria-labelledby="copies-title">
@@ -24,7 +25,7 @@
         <p><button type="submit" class="may">Bring it in</button></p></form></details>
     <details class="mt-2" @if ($problem !== null && $problem->field() === 'confirm') open @endif>
         <summary>Leave</summary>
-        <p class="mt-1">{{ $desk->partners->isEmpty() ? 'Deletes this workshop with its pieces, stock and the whole metal book. It cannot be undone: export the workshop first.' : 'Deletes your account. The workshop stays with '.\Hebra\Core\Quantity\Figures::listed($desk->partners->pluck('name')->all()).'.' }}</p>
+        <p class="mt-1">{{ $desk->partners->isEmpty() ? 'Deletes this workshop with its pieces, stock and the whole metal book. It cannot be undone: export the workshop first.' : 'Deletes your account. The workshop stays with '.Figures::listed($desk->partners->pluck('name')->all()).'.' }}</p>
         <form method="post" action="/account" class="account-fields">@csrf @method('delete')
             <x-password name="confirm" label="Password, to be sure" :problem="$problem"
                 autocomplete="current-password" />

@@ -1,3 +1,7 @@
+@use('App\Models\Invitation')
+@use('App\Support\Passwords')
+@use('App\Support\QrCode')
+@use('Hebra\Core\Quantity\Figures')
 @php([$workshop, $profile] = [$desk->workshop, $desk->profile])
 <x-layout title="Workshop and account" here="Account">
     <div class="account mt-4">
@@ -7,18 +11,18 @@
                 @include('account.units')
             </section>
             <section aria-labelledby="hands-title"><h2 id="hands-title">Hands</h2>
-                <p>You{{ $desk->partners->isEmpty() ? ', alone.' : ' and '.\Hebra\Core\Quantity\Figures::listed($desk->partners->pluck('name')->all()).'. The book tells who wrote each line.' }}
+                <p>You{{ $desk->partners->isEmpty() ? ', alone.' : ' and '.Figures::listed($desk->partners->pluck('name')->all()).'. The book tells who wrote each line.' }}
                     Here one makes with the <a
                         href="/hand?school=hand">{{ $profile->schools->isLeftHanded() ? 'left hand' : 'right hand' }}</a>, and cuts follow
                         <a href="/hand/learned">how you work</a>.</p>
                 @if (session('invitation'))
                     <div class="said mt-2" role="status">
-                        <p>Give this link to one maker. It works once, for {{ \App\Models\Invitation::DAYS }} days, and is not shown again.</p>
+                        <p>Give this link to one maker. It works once, for {{ Invitation::DAYS }} days, and is not shown again.</p>
                         <p class="mt-1"><input class="in w-full" readonly value="{{ session('invitation') }}"
                         aria-label="Invitation link"></p></div>
                 @endif
                 <form method="post" action="/account/invitations" class="account-ask">
-                    @csrf<p>Ask another maker in: a link that works once, for {{ \App\Models\Invitation::DAYS }} days.</p><button
+                    @csrf<p>Ask another maker in: a link that works once, for {{ Invitation::DAYS }} days.</p><button
                     type="submit" class="may">Invite a maker</button></form></section>
             <section aria-labelledby="light-title"><h2 id="light-title">Light</h2>
                 @php($light = request()->cookie('light') ?? 'system')
@@ -36,10 +40,10 @@
                     <x-password name="current" label="Password now" :problem="$problem"
                         autocomplete="current-password" />
                     <x-password name="password"
-                        :label="'New password, '.\App\Support\Passwords::LEAST.' characters or more'" :problem="$problem" autocomplete="new-password" />
+                        :label="'New password, '.Passwords::LEAST.' characters or more'" :problem="$problem" autocomplete="new-password" />
                     <p><button type="submit" class="may">Change it</button></p></form></details></section>
             @if ($desk->lan() !== null)
-                @php($code = \App\Support\QrCode::of($desk->lan()))
+                @php($code = QrCode::of($desk->lan()))
                 <section aria-labelledby="phone-title"><h2 id="phone-title">The phone at the bench</h2>
                     <div class="flex gap-4 items-start mt-2"><svg width="132" height="132"
                         viewBox="0 0 {{ $code->size() }} {{ $code->size() }}" shape-rendering="crispEdges" role="img" aria-label="QR code of {{ $desk->lan() }}"><rect

@@ -1,3 +1,4 @@
+@use('App\Http\Controllers\SignUpController')
 @php($problem ??= null)
 <x-layout title="Sign in">
 <div class="door">
@@ -19,7 +20,7 @@
             <button type="submit" class="{{ config('hebra.demo') ? 'may' : 'do' }} justify-center">Sign in</button>
         </form>
         @if (config('hebra.demo'))</details>@endif
-        @if (\App\Http\Controllers\SignUpController::isOpen())<p class="mt-3"><a href="/sign-up">Set up a workshop</a></p>@endif
+        @if (SignUpController::isOpen())<p class="mt-3"><a href="/sign-up">Set up a workshop</a></p>@endif
     </section>
     <div class="door-picture">@include('account.welcome')</div>
 </div>

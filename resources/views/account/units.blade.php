@@ -1,3 +1,5 @@
+@use('Hebra\Core\Quantity\Figures')
+@use('Hebra\Core\Quantity\Ruler')
 {{-- The ruler at true size, the wire as it is called here, and how one works, as sentences. --}}
 <svg class="account-rule" width="100%" height="44" role="img"
     aria-label="A ruler in millimetres, at true size once the screen was measured">@for ($mm = 0; $mm <= 200; $mm++)<line
@@ -7,14 +9,14 @@
     <p class="spoken"><x-said name="name" label="This workshop is called" :value="$workshop->name" :problem="$problem"
         after="." />
         <x-said name="ruler" id="ruler" label="My ruler shows" :value="$profile->ruler->value"
-            :options="array_column(\Hebra\Core\Quantity\Ruler::cases(), 'value', 'value')" :problem="$problem" after="," />
+            :options="array_column(Ruler::cases(), 'value', 'value')" :problem="$problem" after="," />
         <x-said name="sizes" id="sizes" label="and my wire is labelled in" :value="$profile->sizes->value"
             :options="$desk->sizeSystems()" :problem="$problem" after=":" />
         <span class="account-wires" aria-hidden="true">@foreach ($desk->wires() as [$mm, $words])<span><svg
             width="{{ round(7 * $mm, 1) }}" height="{{ round(7 * $mm, 1) }}" viewBox="0 0 10 10"><circle
             class="fig-wire" cx="5" cy="5" r="4.8"/></svg>{{ $words }}</span>@endforeach</span></p>
     <p class="spoken"><x-said name="clearance" label="In a hole a wire wants"
-        :value="\Hebra\Core\Quantity\Figures::trim($profile->clearanceMm, 3).' mm'" :problem="$problem" after="of room." />
+        :value="Figures::trim($profile->clearanceMm, 3).' mm'" :problem="$problem" after="of room." />
         <x-said name="low" label="It runs low below" :value="$profile->length($workshop->low_um / 1000)"
             :problem="$problem" after="," />
         <x-said name="keep" label="and offcuts are kept from" :value="$profile->length($profile->keepMm)"

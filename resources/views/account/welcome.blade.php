@@ -1,5 +1,6 @@
+@use('App\View\Welcome')
 {{-- A cut beside its piece: from each stretch a ribbon to what it becomes. --}}
-@php($welcome = new \App\View\Welcome)
+@php($welcome = new Welcome)
 <svg class="welcome metal-{{ $welcome->cut->wire->metal->value }}" viewBox="0 0 {{ $welcome::WIDE }} {{ $welcome::HIGH }}" role="img" aria-label="A wire of {{ $welcome->length() }}, straight, beside the link that is made of it: {{ implode(', ', array_map(fn ($one) => $one['words'].' '.$one['mm'].' mm', $welcome->stretches())) }}">
     @php($mm = $welcome->drawing->px(1.0))
     <defs><pattern id="welcome-mm" width="{{ $mm }}" height="{{ $mm }}" patternUnits="userSpaceOnUse"><path class="paper-fine" d="M{{ $mm }} 0H0V{{ $mm }}"/></pattern><pattern id="welcome-cm" width="{{ 10 * $mm }}" height="{{ 10 * $mm }}" patternUnits="userSpaceOnUse"><path class="paper-coarse" d="M{{ 10 * $mm }} 0H0V{{ 10 * $mm }}"/></pattern></defs>

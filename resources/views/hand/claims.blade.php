@@ -1,5 +1,8 @@
+@use('App\View\Bench\Clock')
+@use('Hebra\Core\Hand\Consistency')
+@use('Hebra\Core\Quantity\Figures')
 {{-- Four claims, each with the drawing that proves it. --}}
-@php($figures = \Hebra\Core\Quantity\Figures::class)
+@php($figures = Figures::class)
 <div class="claims">
     <section aria-labelledby="claim-pairs">
     @php($pairs = $claims->pairs())
@@ -7,7 +10,7 @@
     @else
         <h2 id="claim-pairs"><em>{{ $claims::alike($pairs) }} of your last {{ count($pairs) === 1 ? 'pair' : count($pairs).' pairs' }}</em> match to the eye.</h2>
         <p class="quiet">Each pair of loops hangs as made, one lower by what they differ.</p>
-        @php([$perMm, $band] = [260, \Hebra\Core\Hand\Consistency::TO_THE_EYE_MM * 260])
+        @php([$perMm, $band] = [260, Consistency::TO_THE_EYE_MM * 260])
         <svg class="claim-drawing" viewBox="0 0 584 200" role="img" aria-label="Pairs of loops and by how much they differ: {{ implode(', ', array_map(fn ($pair) => $figures::trim($pair['differMm'], 2), $pairs)) }} mm">
             <rect class="claim-band" x="0" y="40" width="584" height="{{ $band }}"/><text class="claim-words" x="584" y="{{ 40 + $band + 17 }}" text-anchor="end">inside the band: too little to see</text>
             <rect class="claim-rail" x="0" y="0" width="584" height="7"/>
@@ -68,10 +71,10 @@
         @php($stretches = $claims->stretches($piece))
         @php([$guess, $own] = [array_sum(array_column($stretches, 'guess')), array_sum(array_column($stretches, 'own'))])
         @php($k = 584 / max($guess, $own))
-        <h2 id="claim-time">{{ $piece->name }} takes you <em>{{ \App\View\Bench\Clock::words($own) }}.</em></h2>
+        <h2 id="claim-time">{{ $piece->name }} takes you <em>{{ Clock::words($own) }}.</em></h2>
         <p class="quiet">Bills and plans follow your pace, step by step.</p>
         <svg class="claim-drawing" viewBox="0 0 584 170" role="img" aria-label="{{ implode('; ', array_map(fn ($one) => $one['kind'].': '.round($one['own']).' min, guessed '.round($one['guess']), $stretches)) }}">
-            <text class="claim-words" x="0" y="16">the guess, {{ \App\View\Bench\Clock::words($guess) }}</text><text class="claim-figure" x="584" y="16" text-anchor="end">you, {{ \App\View\Bench\Clock::words($own) }}</text>
+            <text class="claim-words" x="0" y="16">the guess, {{ Clock::words($guess) }}</text><text class="claim-figure" x="584" y="16" text-anchor="end">you, {{ Clock::words($own) }}</text>
             @php([$x, $gx] = [0.0, 0.0])
             @foreach ($stretches as $at => $one)@php([$w, $gw] = [round($one['own'] * $k, 1), round($one['guess'] * $k, 1)])
                 <rect class="time-guess" x="{{ $gx }}" y="28" width="{{ max(0, $gw - 1) }}" height="14"/><path class="loupe-way" d="M{{ $gx + $gw }} 42L{{ $x + $w }} 74"/>

@@ -1,4 +1,6 @@
-@php([$figures, $grams, $money] = [\Hebra\Core\Quantity\Figures::class, fn (int $mg): string => number_format($mg / 1000, 2), fn (int $cents): string => \App\View\Coins::text($cents)])
+@use('App\View\Coins')
+@use('Hebra\Core\Quantity\Figures')
+@php([$figures, $grams, $money] = [Figures::class, fn (int $mg): string => number_format($mg / 1000, 2), fn (int $cents): string => Coins::text($cents)])
 <x-layout title="Insight" here="Hand">
     <x-hand-nav at="/insight" />
     <section class="mt-4" aria-labelledby="wasted"><h2 id="wasted">What went to waste, and why</h2>

@@ -1,4 +1,9 @@
-@php([$profile, $figures, $percent] = [$desk->profile, \Hebra\Core\Quantity\Figures::class, fn (float $ratio): string => ($ratio >= 1 ? '+' : '−').\Hebra\Core\Quantity\Figures::trim(abs(100 * ($ratio - 1)), 1).' %'])
+@use('App\View\Hand\LearnedClaims')
+@use('Hebra\Core\Hand\Consistency')
+@use('Hebra\Core\Hand\Learned')
+@use('Hebra\Core\Hand\Pace')
+@use('Hebra\Core\Quantity\Figures')
+@php([$profile, $figures, $percent] = [$desk->profile, Figures::class, fn (float $ratio): string => ($ratio >= 1 ? '+' : '−').Figures::trim(abs(100 * ($ratio - 1)), 1).' %'])
 <x-layout title="What was learned" here="Hand">
     <x-hand-nav at="/hand/learned" />
     <x-problem for="do" :problem="$problem" /><x-problem for="what" :problem="$problem" /><x-problem for="cut" :problem="$problem" />
@@ -10,7 +15,7 @@
         @include('svg.bare-rail', ['places' => 7])
         <p class="mt-2">Nothing is logged yet. Write what was left over when you close a making, or take ten minutes for a <a href="/practice">practice</a>.</p>
     @endif
-    @unless ($desk->isEmpty())@include('hand.claims', ['claims' => new \App\View\Hand\LearnedClaims($desk)])@endunless
+    @unless ($desk->isEmpty())@include('hand.claims', ['claims' => new LearnedClaims($desk)])@endunless
     @unless ($desk->isEmpty())
     <details class="all-logs" id="all-logs" @if ($problem !== null) open @endif><summary>Every log, what was held out, and how to begin anew</summary>
     <p class="quiet max-w-3xl mt-2">Each time you log what was left over, Hebra compares what you used with the sum. From three logs on it cuts for your hand: long enough in most makings, not longer than running short is worth. <a href="/hand/logs.csv">All logs (CSV)</a></p>
@@ -21,7 +26,7 @@
             @if ($learned->isLearned())
                 <p>You use <strong class="figure">{{ $percent($learned->mean) }}</strong> on the sum, give or take <span class="figure">{{ $figures::trim(100 * $learned->spread, 1) }} %</span>: {{ $figures::counted($learned->count, 'log') }}. Enough in 8 of 10 cases: <span class="figure">{{ $percent($learned->quantile(0.8)) }}</span>, in 95 of 100: <span class="figure">{{ $percent($learned->quantile(0.95)) }}</span>, in 99: <span class="figure">{{ $percent($learned->quantile(0.99)) }}</span>.</p>
             @else
-                <p>{{ $figures::counted(count($way['cuts']), 'log') }} so far: the plain sum, not yet learned. {{ \Hebra\Core\Hand\Learned::LEAST - $learned->count }} more will do.</p>
+                <p>{{ $figures::counted(count($way['cuts']), 'log') }} so far: the plain sum, not yet learned. {{ Learned::LEAST - $learned->count }} more will do.</p>
             @endif
             @if (count($way['cuts']) > 1)<div class="plot" x-data="plot" data-plot="{{ json_encode($desk->plotOf($way)) }}"><canvas role="img" aria-label="Each log and what you use on the sum; the same as the table below"></canvas></div>@endif
             <details class="mt-2"><summary>{{ $figures::counted(count($way['cuts']), 'log') }}{{ $learned->heldOut === [] ? '' : ', '.count($learned->heldOut).' held out' }}</summary>
@@ -40,7 +45,7 @@
             <h2 id="loops-{{ $at }}">Loops of {{ $profile->size($loops['wanted']) }}</h2>
             @if ($loops['of'] === null)<p>{{ $figures::counted(count($loops['sizes']), 'loop') }} measured: three say how alike they are.</p>
             @else
-                <p>They come out <span class="figure">{{ $figures::mm(round(abs($loops['of']->offMm), 2)) }}</span> {{ $loops['of']->offMm >= 0 ? 'wide' : 'tight' }}, give or take <span class="figure">{{ $figures::mm(round($loops['of']->spreadMm, 2)) }}</span>. Two of a pair are within <strong class="figure">{{ $figures::mm(round($loops['of']->pairMm, 2)) }}</strong> in four of five cases{{ $loops['of']->pairMm > \Hebra\Core\Hand\Consistency::TO_THE_EYE_MM ? ': more than the eye forgives. Turn both on one mark before you move on, or file a line into the jaw' : ': the eye takes them for alike' }}.
+                <p>They come out <span class="figure">{{ $figures::mm(round(abs($loops['of']->offMm), 2)) }}</span> {{ $loops['of']->offMm >= 0 ? 'wide' : 'tight' }}, give or take <span class="figure">{{ $figures::mm(round($loops['of']->spreadMm, 2)) }}</span>. Two of a pair are within <strong class="figure">{{ $figures::mm(round($loops['of']->pairMm, 2)) }}</strong> in four of five cases{{ $loops['of']->pairMm > Consistency::TO_THE_EYE_MM ? ': more than the eye forgives. Turn both on one mark before you move on, or file a line into the jaw' : ': the eye takes them for alike' }}.
                     @if ($loops['of']->isDrifting) They drift {{ $loops['of']->driftMm > 0 ? 'wider' : 'tighter' }}, <span class="figure">{{ $figures::mm(round(abs(10 * $loops['of']->driftMm), 2)) }}</span> over ten: the wire creeps along the jaw. @endif</p>
                 <div class="plot" x-data="plot" data-plot="{{ json_encode($desk->plotOfLoops($loops)) }}"><canvas role="img" aria-label="Sizes of the loops in the order they were made; the same as the list below"></canvas></div>
             @endif
@@ -59,7 +64,7 @@
         <section class="mt-6" aria-labelledby="pace"><h2 id="pace">Time at the bench</h2>
             <p class="quiet">What steps take you, over what Hebra would guess. Bills and the hours foretold follow it.</p>
             <table class="ledger mt-1"><thead><tr><th scope="col">Kind of step</th><th scope="col" class="!text-right">times the guess</th><th scope="col" class="!text-right">give or take</th><th scope="col" class="!text-right">steps</th></tr></thead><tbody>
-                @foreach ($desk->pace->kinds as $kind => $learned)<tr><td>{{ ucfirst(\Hebra\Core\Hand\Pace::KINDS[$kind] ?? $kind) }}</td><td class="num">{{ $learned->isLearned() ? $figures::trim($learned->mean, 2) : 'not yet learned' }}</td><td class="num">{{ $figures::trim($learned->spread, 2) }}</td><td class="num">{{ $learned->count }}</td></tr>@endforeach
+                @foreach ($desk->pace->kinds as $kind => $learned)<tr><td>{{ ucfirst(Pace::KINDS[$kind] ?? $kind) }}</td><td class="num">{{ $learned->isLearned() ? $figures::trim($learned->mean, 2) : 'not yet learned' }}</td><td class="num">{{ $figures::trim($learned->spread, 2) }}</td><td class="num">{{ $learned->count }}</td></tr>@endforeach
             </tbody></table>
             <form class="mt-1" method="post" action="/hand/learned">@csrf @method('put')<input type="hidden" name="what" value="pace"><button type="submit" class="word small" name="do" value="forget">begin anew with time</button></form></section>
     @endif

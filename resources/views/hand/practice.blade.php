@@ -1,4 +1,8 @@
-@php([$profile, $figures] = [$desk->profile, \Hebra\Core\Quantity\Figures::class])
+@use('App\Actions\Drilling')
+@use('Hebra\Core\Quantity\Figures')
+@use('Hebra\Core\Wire\Metal')
+@use('Hebra\Core\Wire\Temper')
+@php([$profile, $figures] = [$desk->profile, Figures::class])
 @php($was = fn (string $key, string $default = ''): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 300) : $default)
 @php($last = $desk->drills->last())
 @php($next = $desk->next())
@@ -7,11 +11,11 @@
     <div class="practice">
         <nav class="drills" aria-label="Drills">
             <h1 class="sr-only">Practice</h1>
-            @foreach (\App\Actions\Drilling::KINDS as $kind => $one)<a href="/practice?kind={{ $kind }}"
+            @foreach (Drilling::KINDS as $kind => $one)<a href="/practice?kind={{ $kind }}"
                 @if ($kind === $desk->kind) aria-current="true" @endif>
                 <strong>{{ $one['words'] }}</strong>@include('svg.drill', ['kind' => $kind])</a>@endforeach
             <p class="drills-next">{{ $next === $desk->kind ? 'This is worth doing next.' : 'Next worth doing:' }} @if ($next !== $desk->kind)<a
-                href="/practice?kind={{ $next }}">{{ lcfirst(\App\Actions\Drilling::KINDS[$next]['words']) }}</a>@endif</p>
+                href="/practice?kind={{ $next }}">{{ lcfirst(Drilling::KINDS[$next]['words']) }}</a>@endif</p>
         </nav>
         <section class="leaf" aria-labelledby="drill">
             <h2 id="drill">{{ $desk->words()['words'] }}</h2>
@@ -30,11 +34,11 @@
                 <x-field name="size" label="Size" :value="$was('size', $last?->size ?? '')" :problem="$problem"
                     placeholder="22 awg" autocomplete="off" />
                 <div class="field"><label for="metal">Metal</label><select class="in is-text" id="metal" name="metal">
-                    @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}"
+                    @foreach (Metal::cases() as $metal)<option value="{{ $metal->value }}"
                     @selected($was('metal', $last?->metal ?? 'copper') === $metal->value)>{{ $metal->words() }}</option>
                     @endforeach</select><x-problem for="metal" :problem="$problem" /></div>
                 <div class="field"><label for="temper">Temper</label><select class="in is-text" id="temper"
-                    name="temper">@foreach (\Hebra\Core\Wire\Temper::cases() as $temper)<option
+                    name="temper">@foreach (Temper::cases() as $temper)<option
                     value="{{ $temper->value }}" @selected($was('temper', $last?->temper ?? 'dead-soft') === $temper->value)>{{ $temper->words() }}</option>
                     @endforeach</select><x-problem for="temper" :problem="$problem" /></div>
             </div>

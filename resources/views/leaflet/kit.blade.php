@@ -1,3 +1,4 @@
+@use('App\View\Coins')
 <x-layout :title="'Kits of '.$kit->plan->piece->name" here="Pieces">
     <div class="bar mt-3 no-print" x-data="leaf"><a class="grow"
         href="/pieces/{{ $kit->piece->ulid }}/leaflet?for={{ $kit->people }}">← The leaflet</a>
@@ -12,8 +13,8 @@
     <x-problem for="for" :problem="$problem" /><x-problem for="more" :problem="$problem" />
     <h1>{{ $kit->plan->piece->name }}: {{ $kit->people === 1 ? 'a kit' : $kit->people.' kits' }}</h1>
     <p class="quiet">A kit costs you <strong
-        class="figure">{{ \App\View\Coins::text($kit->costCents()) }}</strong> and is asked for
-        <strong class="figure stays">{{ \App\View\Coins::amount($kit->askedCents()) }}</strong> by the {{ $kit->list()->name }} list, without an hour of yours{{ $kit->unpriced() > 0 ? "; {$kit->unpriced()} things in it have no price" : '' }}.</p>
+        class="figure">{{ Coins::text($kit->costCents()) }}</strong> and is asked for
+        <strong class="figure stays">{{ Coins::amount($kit->askedCents()) }}</strong> by the {{ $kit->list()->name }} list, without an hour of yours{{ $kit->unpriced() > 0 ? "; {$kit->unpriced()} things in it have no price" : '' }}.</p>
     <ul class="kits">@for ($bag = 1; $bag <= $kit->people; $bag++)<li class="kit">
         <p class="paper-head"><strong>{{ $kit->plan->piece->name }}</strong><span
         class="figure quiet">{{ $bag }} of {{ $kit->people }}</span></p>

@@ -1,5 +1,7 @@
+@use('App\View\Coins')
+@use('App\View\Market\PriceCauses')
 {{-- The price as the bar of its causes, each drawn as what it is, with a leader to its row. --}}
-@php([$high, $row] = [$causes->high(), \App\View\Market\PriceCauses::ROW])
+@php([$high, $row] = [$causes->high(), PriceCauses::ROW])
 <div class="causes">
     <svg class="causes-bar" width="170" height="{{ $high }}" viewBox="0 0 170 {{ $high }}" aria-hidden="true">
         <defs>
@@ -45,6 +47,6 @@
             </tr>
     @endforeach
         <tr class="is-sum"><th scope="row" class="day-title">Price</th><td></td><td></td>
-            <td class="num figure">{{ \App\View\Coins::text($causes->asking->priceCents()) }}</td></tr>
+            <td class="num figure">{{ Coins::text($causes->asking->priceCents()) }}</td></tr>
     </tbody></table>
 </div>

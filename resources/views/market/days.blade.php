@@ -1,3 +1,4 @@
+@use('App\View\Market\PlanDesk')
 {{-- Every day on one ruler of hours; what is done on it is as long as it takes, drawn as what it is. --}}
 @php($rows = $desk->rows())
 @php($motifs = collect($rows)->flatMap(fn ($row) => $row->sittings)->map(fn ($one) => [$one['motif'], $one['metal']])->unique()->values())
@@ -18,7 +19,7 @@
             <p class="day-due"><span class="day-title">{{ $occasion->name }}</span>
                 @if ($row->late($occasion) !== '')<strong class="market-short">▲ {{ $row->late($occasion) }}</strong>
                 <svg class="late-bar" width="100%" height="14" role="img"
-                    aria-label="{{ \App\View\Market\PlanDesk::time($row->lateMinutes($occasion)) }} short"><rect
+                    aria-label="{{ PlanDesk::time($row->lateMinutes($occasion)) }} short"><rect
                     width="{{ $row->share($row->lateMinutes($occasion)) }}%" height="14" fill="url(#late-hatch)"/><rect
                     class="late-edge" width="{{ $row->share($row->lateMinutes($occasion)) }}%" height="14"/></svg>
                     @else<span class="quiet">all of it in time</span>@endif</p>
@@ -28,7 +29,7 @@
         <li @class(['day-row', 'is-today' => $row->day === 0])>
             <p class="day-name"><strong>{{ $row->date->format('D j') }}</strong>
                 <span class="small quiet">{{ $row->date->format('j') === '1' || $row->day === 0 ? $row->date->format('M') : '' }}</span>
-                <span class="small quiet figure">{{ \App\View\Market\PlanDesk::time($row->minutes) }}</span></p>
+                <span class="small quiet figure">{{ PlanDesk::time($row->minutes) }}</span></p>
             <svg class="day-work" width="100%" height="40">
                 @foreach ($desk->hours() as [$x])<line class="day-mark" x1="{{ $x }}%" x2="{{ $x }}%" y1="0" y2="40"/>
                     @endforeach

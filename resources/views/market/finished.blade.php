@@ -1,3 +1,5 @@
+@use('App\View\Coins')
+@use('Hebra\Core\Market\Place')
 @php($one = $desk->finished)
 @php($was = fn (string $key, string $is): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 500) : $is)
 <x-layout :title="'No. '.$one->number.', '.$one->name" here="Bench">
@@ -19,15 +21,15 @@
             @if ($one->place->next() !== [])
             <form class="finished-move no-print" method="post" action="/box/{{ $one->ulid }}">@csrf @method('put')
                 <p class="bar">@foreach ($one->place->next() as $place)<button type="submit"
-                    @class(['do' => $place === \Hebra\Core\Market\Place::Sold, 'may' => $place !== \Hebra\Core\Market\Place::Sold]) name="place" value="{{ $place->value }}">{{ ucfirst($place->words()) }}@if ($place === \Hebra\Core\Market\Place::Melted) or taken apart @endif @if ($place === \Hebra\Core\Market\Place::Sold && $one->sold_at !== null) as before @elseif ($place === \Hebra\Core\Market\Place::Sold && $one->price_cents !== null) for {{ \App\View\Coins::text($one->price_cents) }}@endif</button>@endforeach</p>
+                    @class(['do' => $place === Place::Sold, 'may' => $place !== Place::Sold]) name="place" value="{{ $place->value }}">{{ ucfirst($place->words()) }}@if ($place === Place::Melted) or taken apart @endif @if ($place === Place::Sold && $one->sold_at !== null) as before @elseif ($place === Place::Sold && $one->price_cents !== null) for {{ Coins::text($one->price_cents) }}@endif</button>@endforeach</p>
                 <details @if ($problem !== null) open @endif>
-                    <summary>with a word{{ in_array(\Hebra\Core\Market\Place::Sold, $one->place->next(), true) ? ', or for another price' : '' }}</summary>
+                    <summary>with a word{{ in_array(Place::Sold, $one->place->next(), true) ? ', or for another price' : '' }}</summary>
                     <div class="market-form">
                     <div class="field"><label for="move-words">A word about it</label><input class="in is-text"
                         id="move-words" name="words" value="{{ $was('words', '') }}" maxlength="500" autocomplete="off"></div>
-                    @if (in_array(\Hebra\Core\Market\Place::Sold, $one->place->next(), true))<div class="field">
+                    @if (in_array(Place::Sold, $one->place->next(), true))<div class="field">
                         <label for="move-cents">Sold for</label><input class="in !w-32" id="move-cents" name="cents"
-                        value="{{ $was('cents', '') }}" placeholder="{{ $one->price_cents === null ? '38.00' : \App\View\Coins::text($one->price_cents) }}" autocomplete="off"></div>
+                        value="{{ $was('cents', '') }}" placeholder="{{ $one->price_cents === null ? '38.00' : Coins::text($one->price_cents) }}" autocomplete="off"></div>
                         @endif
                     </div></details>
             </form>
@@ -44,7 +46,7 @@
             <details class="no-print mt-3"><summary>Its label</summary>
                 <form class="market-form" method="post" action="/box/{{ $one->ulid }}/label">@csrf @method('put')
                     <x-field name="price" label="Price" class="!w-32"
-                        :value="$was('price', $one->price_cents === null ? '' : \App\View\Coins::text($one->price_cents))" :problem="$problem" autocomplete="off" />
+                        :value="$was('price', $one->price_cents === null ? '' : Coins::text($one->price_cents))" :problem="$problem" autocomplete="off" />
                     <x-field name="note" label="Note" :value="$was('note', $one->note)" :problem="$problem"
                         maxlength="500" autocomplete="off" />
                     <button type="submit" class="may self-end">Write it</button>
@@ -53,7 +55,7 @@
             @if ($one->note !== '')<p class="mt-2">{{ $one->note }}</p>@endif
             <p class="bar mt-3 no-print"><a class="tool" href="/box/{{ $one->ulid }}/label.pdf">Label</a><a
                 class="tool" href="/box/{{ $one->ulid }}/sheet">Sheet for the customer</a><a class="tool"
-                href="/makings/{{ $one->making->ulid }}/record">Record of its making</a>@if ($one->place !== \Hebra\Core\Market\Place::Melted)<a
+                href="/makings/{{ $one->making->ulid }}/record">Record of its making</a>@if ($one->place !== Place::Melted)<a
                 class="tool" href="/plan?number={{ $one->number }}#take-in">Plan a repair</a>@endif</p>
             @foreach ($desk->repairs() as $repair)<p class="small"><a
                 href="/repairs/{{ $repair->ulid }}">{{ ucfirst($repair->words) }}</a>
@@ -63,7 +65,7 @@
         <section aria-labelledby="moves-title"><h2 id="moves-title">Where it was</h2>
             <ol class="finished-moves">@foreach ($desk->moves() as $move)<li><span
                 class="figure small quiet">{{ $move->created_at->format('j M Y') }}</span>
-                <strong>{{ ucfirst($move->place->words()) }}</strong>@if ($move->cents !== null && $move->place === \Hebra\Core\Market\Place::Sold)
+                <strong>{{ ucfirst($move->place->words()) }}</strong>@if ($move->cents !== null && $move->place === Place::Sold)
                 <span class="figure">{{ $desk->money($move->cents) }}</span>@endif @if ($move->words !== '')<span
                 class="quiet">{{ $move->words }}</span>@endif</li>@endforeach</ol>
             @if (($editions = $desk->editions()) !== [])<h2 class="mt-4">Editions</h2>

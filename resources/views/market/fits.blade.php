@@ -1,11 +1,12 @@
+@use('App\View\Market\PlanDesk')
 <x-layout title="What fits" here="Bench">
     <p class="mt-3 no-print"><a href="/plan">← The plan</a></p>
-    <h1>What fits in {{ \App\View\Market\PlanDesk::time((float) $desk->minutes) }}</h1>
+    <h1>What fits in {{ PlanDesk::time((float) $desk->minutes) }}</h1>
     <form class="bar mt-1" method="get" action="/plan/fits" aria-label="Which day">
         <x-field name="day" label="On" type="date" id="fits-day" :value="$desk->date->format('Y-m-d')"
             :problem="$problem" />
         <x-field name="time" label="for, hours" id="fits-time" class="!w-28" :value="$time" :problem="$problem"
-            :placeholder="\App\View\Market\PlanDesk::time((float) $desk->minutes)" autocomplete="off" />
+            :placeholder="PlanDesk::time((float) $desk->minutes)" autocomplete="off" />
         <button type="submit" class="may self-end">Look</button>
     </form>
     @if ($desk->fits === [])<p

@@ -1,3 +1,4 @@
+@use('App\View\Market\PlanDesk')
 {{-- Money of a year, month by month and piece by piece. --}}
 @if ($money->months !== [])
 <section class="mt-4" aria-labelledby="money-title"><h2 id="money-title">Money
@@ -41,5 +42,5 @@
 @endif
 @if ($money->repairs['many'] > 0)<p class="mt-2">Repairs and changes:
     <span class="figure">{{ $money->repairs['many'] }}</span> done in
-    <span class="figure">{{ \App\View\Market\PlanDesk::time((float) $money->repairs['minutes']) }}</span>, for
+    <span class="figure">{{ PlanDesk::time((float) $money->repairs['minutes']) }}</span>, for
     <span class="figure">{{ $money->money($money->repairs['in']) }}</span>.</p>@endif

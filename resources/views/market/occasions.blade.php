@@ -1,3 +1,6 @@
+@use('App\Models\Occasion')
+@use('App\View\Coins')
+@use('App\View\Market\PlanDesk')
 {{-- What is wanted, occasion by occasion; no field stands open that nobody is editing. --}}
 <section class="occasions" aria-labelledby="occasions-title">
     <h2 id="occasions-title">What is wanted</h2>
@@ -22,7 +25,7 @@
             @if ($occasion->repair !== null)<p><a
                 href="/repairs/{{ $occasion->repair->ulid }}">{{ $occasion->repair->name }}</a>:
                 {{ $occasion->repair->words }} <span
-                    class="quiet small">{{ \App\View\Market\PlanDesk::time((float) $occasion->repair->minutes) }}</span></p>
+                    class="quiet small">{{ PlanDesk::time((float) $occasion->repair->minutes) }}</span></p>
             @elseif ($desk->isOpened($occasion))
             <form class="market-form" method="post" action="/occasions/{{ $occasion->ulid }}/wants">
                 @csrf @method('put')
@@ -47,7 +50,7 @@
                 <x-field name="note" :id="'note-'.$occasion->id" label="Note" :value="$occasion->note"
                     :problem="$problem" maxlength="500" autocomplete="off" />
                 <x-field name="paid" :id="'paid-'.$occasion->id" label="Paid so far" class="!w-28"
-                    :value="$occasion->paid_cents === 0 ? '' : \App\View\Coins::text($occasion->paid_cents)" :problem="$problem" autocomplete="off" />
+                    :value="$occasion->paid_cents === 0 ? '' : Coins::text($occasion->paid_cents)" :problem="$problem" autocomplete="off" />
                 <button type="submit" class="may self-end">Change it</button>
             </form>
             <form method="post" action="/occasions/{{ $occasion->ulid }}">
@@ -66,7 +69,7 @@
         <summary class="day-title">{{ $wanted->occasions->isEmpty() ? 'Plan for a day' : 'Plan for another day' }}</summary>
         <form class="market-form" method="post" action="/occasions">@csrf
             <div class="field"><label for="new-kind">For</label><select class="in is-text" id="new-kind" name="kind">
-                @foreach (\App\Models\Occasion::KINDS as $kind => $words)<option value="{{ $kind }}"
+                @foreach (Occasion::KINDS as $kind => $words)<option value="{{ $kind }}"
                 @selected((request('kind') ?? (request()->is('plan') && request()->has('piece') ? 'order' : '')) === $kind)>{{ $words }}</option>
                     @endforeach</select></div>
             <x-field name="name" id="new-name" label="Name, or who" :value="$was('name')" :problem="$problem"

@@ -1,3 +1,5 @@
+@use('App\View\Coins')
+@use('App\View\Market\PlanDesk')
 @php($wanted = $desk->wanted)
 @php($was = fn (string $key, string $is = ''): string => $problem !== null && is_string(request()->input($key)) ? mb_substr(request()->input($key), 0, 500) : $is)
 <x-layout title="The plan" here="Bench">
@@ -27,7 +29,7 @@
         <section aria-labelledby="now-title">
             <p class="flex items-baseline gap-3"><span class="grow"><span id="now-title" class="day-title"
                 role="heading" aria-level="2">Today</span> <span
-                class="quiet small">{{ \App\View\Market\PlanDesk::time($wanted->days->minutesOn(0)) }} at the bench</span></span><a
+                class="quiet small">{{ PlanDesk::time($wanted->days->minutesOn(0)) }} at the bench</span></span><a
                 class="small" href="/plan/fits">What fits?</a></p>
             @php([$today, $seen] = [$desk->today(), $desk->seen()])
             @if ($today === [])<p
@@ -67,7 +69,7 @@
                     <span class="grow">{{ ucfirst($row['words']) }}
                         <span class="small quiet">{{ $row['wanted'] }} wanted, {{ $row['owned'] }} there</span></span>
                     <strong class="figure">{{ $row['buy'] }}</strong>
-                    <span class="figure small quiet market-price">{{ $row['cents'] === null ? '' : \App\View\Coins::text($row['cents']) }}</span>
+                    <span class="figure small quiet market-price">{{ $row['cents'] === null ? '' : Coins::text($row['cents']) }}</span>
                 </li>
             @endforeach</ul>
             @if (count($desk->toBuy->rows) > 8)<p class="mt-1"><a

@@ -1,3 +1,4 @@
+@use('App\View\Coins')
 @php($one = $desk->repair)
 @php($was = fn (string $key, string $is = ''): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 60) : $is)
 <x-layout :title="'Repair: '.$one->name" here="Bench">
@@ -21,7 +22,7 @@
                         :value="$was('took', (string) $one->minutes)"
                         :problem="$problem" inputmode="numeric" autocomplete="off" />
                     <x-field name="got" label="Paid" class="!w-28"
-                        :value="$was('got', $one->price_cents === null ? '' : \App\View\Coins::text($one->price_cents))"
+                        :value="$was('got', $one->price_cents === null ? '' : Coins::text($one->price_cents))"
                         :problem="$problem" autocomplete="off" />
                     <button type="submit" class="do self-end">It is done</button>
                 </div>

@@ -1,3 +1,4 @@
+@use('App\View\Coins')
 {{-- What is bought for the plan, as a list for a pocket. --}}
 <x-layout title="To buy" here="Bench">
     <p class="mt-3 no-print"><a href="/plan">← The plan</a></p>
@@ -20,7 +21,7 @@
                 <td class="num" data-label="there">{{ $row['owned'] }}</td>
                 <td class="num" data-label="left over">{{ $row['left'] }}</td>
                 <td class="num"
-                data-label="about">{{ $row['cents'] === null ? '–' : \App\View\Coins::text($row['cents']) }}</td>
+                data-label="about">{{ $row['cents'] === null ? '–' : Coins::text($row['cents']) }}</td>
                 </tr>
         @endforeach</tbody></table></div>
         @endif

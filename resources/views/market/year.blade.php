@@ -1,10 +1,11 @@
+@use('Hebra\Core\Wire\Metal')
 {{-- Money of the year, and what the refiner has. --}}
 @include('market.money')
 @if ($jar !== [] || $refiner !== [])
 <section class="mt-4 no-print" aria-labelledby="refiner-title"><h2 id="refiner-title">Scrap and the refiner</h2>
     <x-problem for="weight" :problem="$problem" />
     @foreach ($jar as $metal => $mg)
-        @php($of = \Hebra\Core\Wire\Metal::from($metal))
+        @php($of = Metal::from($metal))
         <form class="market-form" method="post" action="/stock/refiner">
             @csrf<input type="hidden" name="metal" value="{{ $metal }}">
             <p class="grow">The jar holds <strong
@@ -15,7 +16,7 @@
                 class="may self-end">Send to the refiner</button></form>
     @endforeach
     @foreach ($refiner as $metal => $mg)
-        @php($of = \Hebra\Core\Wire\Metal::from($metal))
+        @php($of = Metal::from($metal))
         <form class="market-form" method="post" action="/stock/refiner">
             @csrf<input type="hidden" name="metal" value="{{ $metal }}"><input type="hidden" name="settled" value="1">
             <p class="grow">The refiner has <strong

@@ -1,3 +1,4 @@
+@use('App\View\Bench\Rail')
 @php($problem ??= null)
 <x-layout title="Pieces" here="Pieces">
 <div class="pieces">
@@ -34,7 +35,7 @@
         @foreach ($wall->rails as $rail => $cards)
         <section class="shelf-row" aria-labelledby="{{ Str::slug($rail) }}"><h2 id="{{ Str::slug($rail) }}">{{ $rail }}<span class="figure small quiet">{{ count($cards) }}</span></h2>
             @php($hangers = $wall::hangers($cards))
-            <ul class="places">@foreach (\App\View\Bench\Rail::places($cards) as $at => ['card' => $card, 'hung' => $hung])
+            <ul class="places">@foreach (Rail::places($cards) as $at => ['card' => $card, 'hung' => $hung])
                 @php($many = $hangers[$card->piece->family ?? ''] ?? 0)
                 <li @class(['place', 'is-dim' => ! $wall->finds($card), 'shares' => $many > 1])>
                     @if ($many > 1 && $card->piece->family !== ($cards[$at - 1]->piece->family ?? null))<a

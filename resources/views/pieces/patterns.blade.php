@@ -1,3 +1,4 @@
+@use('Hebra\Core\Quantity\Figures')
 <x-layout title="Patterns" here="Pieces">
     @if ($deleted)
         <form class="said flex flex-wrap items-center gap-3" method="post" action="/pieces/{{ $deleted->ulid }}/restore">@csrf <span>{{ $deleted->name }} is no longer a pattern.</span><button type="submit" class="word">Take it back</button></form>
@@ -25,7 +26,7 @@
                     <span class="bar small justify-center"><a href="/pieces/{{ $card->piece->ulid }}/lay-out">change</a><form method="post" action="/pieces/{{ $card->piece->ulid }}">@csrf @method('delete')<button type="submit" class="word" aria-label="forget {{ $card->piece->name }}">forget</button></form></span></li>
             @endforeach</ul></section>
         @endif
-        <p class="quiet small" role="status">{{ $gallery->count === 0 ? 'No pattern answers that. Ask for less, or start from the nearest and change it.' : \Hebra\Core\Quantity\Figures::counted($gallery->count, 'pattern').', each complete and computed: everything in it can be changed' }}</p>
+        <p class="quiet small" role="status">{{ $gallery->count === 0 ? 'No pattern answers that. Ask for less, or start from the nearest and change it.' : Figures::counted($gallery->count, 'pattern').', each complete and computed: everything in it can be changed' }}</p>
         @foreach ($gallery->families as $family => $cards)
         <section class="shelf-row" aria-labelledby="{{ Str::slug($family) }}"><h2 id="{{ Str::slug($family) }}">{{ $family }}</h2>
             <ul class="places">@foreach ($cards as $card)

@@ -1,4 +1,5 @@
-@php([$making, $profile, $figures] = [$desk->making, $desk->profile, \Hebra\Core\Quantity\Figures::class])
+@use('Hebra\Core\Quantity\Figures')
+@php([$making, $profile, $figures] = [$desk->making, $desk->profile, Figures::class])
 @php([$piece, $name] = [$making->piece()->withTrashed()->first(), $making->document()->name])
 @php($ticks = $desk->ruler())
 <x-layout :title="'Record of '.$name" here="Pieces">

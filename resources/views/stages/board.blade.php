@@ -1,3 +1,5 @@
+@use('App\Models\Piece')
+@use('App\View\Pulls')
 {{-- Lay out: the piece large on its paper, its measures beside it, the line of parts, the tray at the foot. --}}
 @php([$open, $run, $profile] = [$desk->open(), $desk->run(), $desk->profile])
 @php($changes = '/pieces/'.$desk->piece->ulid.'/changes')
@@ -14,7 +16,7 @@
                 @if ($parameter === null)
                     @include('stages.chosen', ['part' => $open])
                 @else
-                    @include('stages.setting', ['part' => $open, 'steps' => \App\View\Pulls::of($parameter, $open, $profile)])
+                    @include('stages.setting', ['part' => $open, 'steps' => Pulls::of($parameter, $open, $profile)])
                 @endif
             @endforeach
         </div>
@@ -42,7 +44,7 @@
     </figure>
     </div>
     @include('stages.tray')
-    <section class="stage-panel" aria-label="{{ \App\Models\Piece::STAGES[$desk->stage] }}">
+    <section class="stage-panel" aria-label="{{ Piece::STAGES[$desk->stage] }}">
         @include('stages.lay-out')
     </section>
 </div>

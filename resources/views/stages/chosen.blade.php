@@ -1,3 +1,7 @@
+@use('Hebra\Core\Piece\BeadRun')
+@use('App\View\Desk')
+@use('Hebra\Core\Bead\Bead')
+@use('Hebra\Core\Quantity\Figures')
 {{-- The bead that is chosen: how many, where, its measures, another in its place. --}}
 @php($chosen = $desk->document->beads[$part->beads[$run]->bead])
 @php([$before, $after] = [$desk->neighbour(-1), $desk->neighbour(1)])
@@ -11,7 +15,7 @@
         @csrf
         <input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="at" value="{{ $run }}">
         @include('fragments.where', ['desk' => $desk, 'then' => []])
-        <x-counter :of="$part->id.'/'.$run" :count="$part->beads[$run]->count" :change="['do' => 'bead.count', 'part' => $part->id, 'at' => (string) $run]" words="How many in a row" :most="\Hebra\Core\Piece\BeadRun::MOST" fewer="run-fewer" more="run-more" fewer-key="-" more-key="+ | =" />
+        <x-counter :of="$part->id.'/'.$run" :count="$part->beads[$run]->count" :change="['do' => 'bead.count', 'part' => $part->id, 'at' => (string) $run]" words="How many in a row" :most="BeadRun::MOST" fewer="run-fewer" more="run-more" fewer-key="-" more-key="+ | =" />
         <button type="submit" class="tool" id="run-up" name="do" value="bead.move -1" data-key="Alt+ArrowUp" aria-keyshortcuts="Alt+ArrowUp" aria-label="up" title="up">↑</button>
         <button type="submit" class="tool" id="run-down" name="do" value="bead.move +1" data-key="Alt+ArrowDown" aria-keyshortcuts="Alt+ArrowDown" aria-label="down" title="down">↓</button>
         <button type="submit" class="tool" id="run-mirror" name="do" value="bead.mirror" data-key="m" aria-keyshortcuts="m" @disabled(count($part->beads) < 2)>mirror</button>
@@ -25,9 +29,9 @@
         <input type="hidden" name="do" value="bead.edit"><input type="hidden" name="bead" value="{{ $part->beads[$run]->bead }}">
         @include('fragments.where', ['desk' => $desk, 'then' => []])
         <span class="pair"><label for="bead-size" class="quiet small">size</label><input class="in" id="bead-size" name="size" value="{{ $desk->sizeOf($chosen) }}" autocomplete="off"></span>
-        <span class="pair"><label for="bead-hole" class="quiet small">{{ $chosen->holeWord() }}</label><input class="in" id="bead-hole" name="hole" value="{{ \Hebra\Core\Quantity\Figures::mm($chosen->holeMm) }}" autocomplete="off"></span>
+        <span class="pair"><label for="bead-hole" class="quiet small">{{ $chosen->holeWord() }}</label><input class="in" id="bead-hole" name="hole" value="{{ Figures::mm($chosen->holeMm) }}" autocomplete="off"></span>
         <span class="pair"><label for="bead-colour" class="quiet small">colour</label><select class="in is-text" id="bead-colour" name="colour">
-            @foreach (\Hebra\Core\Bead\Bead::COLOURS as $colour)<option @selected($colour === $chosen->colour)>{{ $colour }}</option>@endforeach
+            @foreach (Bead::COLOURS as $colour)<option @selected($colour === $chosen->colour)>{{ $colour }}</option>@endforeach
         </select></span>
         <button type="submit" class="tool no-js">set</button>
     </form>
@@ -38,7 +42,7 @@
         @include('fragments.where', ['desk' => $desk, 'then' => []])
         <span class="pair"><label for="bead-swap" class="quiet small">swap</label><select class="in is-text" id="bead-swap" name="bead">
             <option value="{{ $part->beads[$run]->bead }}">{{ $chosen->words() }}</option>
-            @foreach ($desk->tray() as $bead)<option value="{{ \App\View\Desk::line($bead) }}">{{ $bead->words() }}</option>@endforeach
+            @foreach ($desk->tray() as $bead)<option value="{{ Desk::line($bead) }}">{{ $bead->words() }}</option>@endforeach
         </select></span>
         @if ($alike > 1)<label class="small quiet all-alike"><input type="checkbox" name="all" value="1"> in all {{ $alike }} places</label>@endif
         <button type="submit" class="tool no-js">swap</button>

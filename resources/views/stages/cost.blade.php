@@ -1,1 +1,2 @@
-<dt>{{ $desk->priceWords() }}</dt><dd><a class="figure" href="/pieces/{{ $desk->piece->ulid }}/bill">{{ \App\View\Coins::text($desk->bill->totalCents()) }}</a></dd>
+@use('App\View\Coins')
+<dt>{{ $desk->priceWords() }}</dt><dd><a class="figure" href="/pieces/{{ $desk->piece->ulid }}/bill">{{ Coins::text($desk->bill->totalCents()) }}</a></dd>

@@ -1,4 +1,7 @@
-@php([$profile, $board, $figures] = [$desk->profile, $desk->cutBoard(), \Hebra\Core\Quantity\Figures::class])
+@use('Hebra\Core\Plan\Level')
+@use('Hebra\Core\Quantity\Figures')
+@use('Hebra\Core\Quantity\Ruler')
+@php([$profile, $board, $figures] = [$desk->profile, $desk->cutBoard(), Figures::class])
 @php($rows = $board->rows())
 <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
     <h2>{{ $figures::counted(array_sum(array_map(fn ($cut) => $cut->count, $desk->plan->cuts)), 'cut') }} of {{ $figures::counted(count($desk->plan->metal), 'wire') }}</h2>
@@ -45,7 +48,7 @@
             <span class="cut-part" aria-hidden="true">@include('svg.piece', ['drawing' => $row->part, 'hangs' => '', 'across' => '', 'ring' => [], 'label' => '', 'small' => true])</span>
             <div class="cut-length">
                 <strong>{{ $profile->ruler->figure($strip->cutMm()) }}</strong>
-                <span class="quiet small whitespace-nowrap">{{ $profile->unit()->value }}, <span class="figure">{{ $profile->ruler->isMetric() ? \Hebra\Core\Quantity\Ruler::SixteenthInch->text($strip->cutMm()) : \Hebra\Core\Quantity\Ruler::HalfMillimetre->text($strip->cutMm()) }}</span></span>
+                <span class="quiet small whitespace-nowrap">{{ $profile->unit()->value }}, <span class="figure">{{ $profile->ruler->isMetric() ? Ruler::SixteenthInch->text($strip->cutMm()) : Ruler::HalfMillimetre->text($strip->cutMm()) }}</span></span>
             </div>
         </div>
         <details class="why">
@@ -80,7 +83,7 @@
         </div>
     </section>
 </div>
-@if (($checks = [...$desk->pinChoice(), ...$desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)]) !== [])
+@if (($checks = [...$desk->pinChoice(), ...$desk->checks(Level::Stop, Level::Warn)]) !== [])
     <div class="mt-2 max-w-3xl">@include('stages.checks', ['checks' => $checks])</div>
 @endif
 <div class="cut-actions">

@@ -1,3 +1,6 @@
+@use('App\Models\Piece')
+@use('Hebra\Core\Figure\View')
+@use('Hebra\Core\Quantity\Figures')
 <div id="desk" x-data="desk" data-piece="{{ $desk->piece->ulid }}" data-waits="{{ in_array($desk->stage, ['make', 'log'], true) ? 'off' : 'on' }}" x-on:pointerover="pointed" x-on:pointerleave="left" x-on:focusin="pointed" x-on:keydown.document="key" hx-target="#desk" hx-swap="outerHTML show:none" data-shortcuts="{{ $desk->workshop->shortcuts ? 'on' : 'off' }}">
     <div class="piece-head">
         <div>
@@ -20,7 +23,7 @@
         </div>
         <ol class="strung" aria-label="Stages of the piece">
             @php($isPast = true)
-            @foreach (\App\Models\Piece::STAGES as $stage => $words)
+            @foreach (Piece::STAGES as $stage => $words)
                 @php($isPast = $isPast && $stage !== $desk->stage)
                 <li><a href="{{ $desk->url($stage) }}" @if ($stage === $desk->stage) aria-current="step" @endif @class(['is-past' => $isPast])>{{ $words }}</a></li>
             @endforeach
@@ -38,12 +41,12 @@
     @if ($desk->stage === 'lay-out')
     @include('stages.board')
     @elseif (in_array($desk->stage, ['wire', 'cut'], true) || ($desk->stage === 'log' && $desk->making() !== null))
-    <section class="stage-panel" aria-label="{{ \App\Models\Piece::STAGES[$desk->stage] }}">@include('stages.'.$desk->stage)</section>
+    <section class="stage-panel" aria-label="{{ Piece::STAGES[$desk->stage] }}">@include('stages.'.$desk->stage)</section>
     @else
     <div @class(['desk', 'is-making' => $desk->stage === 'make' && $desk->making() !== null && ! $desk->making()->isDone()])>
         <div class="drawing-place" x-data="turning">
         <figure class="drawing" x-data="zoom">
-            <div class="canvas" x-ignore>@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->hangs(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.($desk->side === \Hebra\Core\Figure\View::Front ? '' : ' from the '.$desk->side->value).': '.$desk->high()])</div>
+            <div class="canvas" x-ignore>@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->hangs(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.($desk->side === View::Front ? '' : ' from the '.$desk->side->value).': '.$desk->high()])</div>
             <div class="space" tabindex="0" role="application" aria-label="The piece in space: turn it with the arrow keys" data-scene="/pieces/{{ $desk->piece->ulid }}/scene.glb" hidden></div>
             <figcaption>
                 @include('stages.sides')
@@ -52,14 +55,14 @@
                     <button type="button" id="zoom-in" class="tool" x-on:click="nearer" aria-label="Drawing larger">+</button>
                     <button type="button" id="zoom-fit" class="tool zoom-fit" x-on:click="fit">fit</button>
                 </span>
-                <span><span class="ratio">drawn {{ $desk->drawing->ratio }} : 1 · </span>{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}</span>
+                <span><span class="ratio">drawn {{ $desk->drawing->ratio }} : 1 · </span>{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ Figures::grams($desk->plan->gramsEach) }}</span>
                 @foreach ($desk->board()->figures() as [$before, $now])
                     @if ($loop->first && $before !== '')<span role="status"><strong>{{ $before }} → {{ $now }}</strong></span>@endif
                 @endforeach
             </figcaption>
         </figure>
         </div>
-        <section class="stage-panel" aria-label="{{ \App\Models\Piece::STAGES[$desk->stage] }}">
+        <section class="stage-panel" aria-label="{{ Piece::STAGES[$desk->stage] }}">
             @include('stages.'.$desk->stage)
         </section>
     </div>

@@ -1,3 +1,6 @@
+@use('App\View\Desk')
+@use('Hebra\Core\Plan\Level')
+@use('Hebra\Core\Quantity\Figures')
 <div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
     <h2>{{ $desk->document->fit->kind->begins() }}</h2>
     <div class="bar small">
@@ -22,7 +25,7 @@
             @foreach ($part->beads as $place => $beads)
                 @php($bead = $desk->document->beads[$beads->bead])
                 <span class="run-place"><a class="run" id="run-{{ $part->id }}-{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" @if ($isOpen && $run === $place) aria-current="true" @endif>
-                    <svg class="glyph shrink-0" width="22" height="22" aria-hidden="true" focusable="false"><use href="#{{ \App\View\Desk::glyph($bead) }}"/></svg>
+                    <svg class="glyph shrink-0" width="22" height="22" aria-hidden="true" focusable="false"><use href="#{{ Desk::glyph($bead) }}"/></svg>
                     <span><span data-count-of="{{ $part->id }}/{{ $place }}">{{ $beads->count }}</span> × {{ $bead->words() }}</span>
                 </a><label class="choose-box"><input type="checkbox" class="choose" form="several" name="chosen[]" value="{{ $part->id }}/{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" data-bead="{{ $beads->bead }}"><span class="sr-only">{{ $beads->count }} × {{ $bead->words() }}, together with others</span></label></span>
             @endforeach
@@ -47,7 +50,7 @@
     <button type="submit" class="word no-js">set</button>
 </form>
 <div class="rule-top mt-4">
-    @include('stages.checks', ['checks' => array_values(array_filter($desk->checks(\Hebra\Core\Plan\Level::Note), fn ($check) => $check->rule !== 'length'))])
-    @php($fine = $desk->checks(\Hebra\Core\Plan\Level::Ok))
-    @if ($fine !== [])<details class="mt-2"><summary class="quiet small">{{ \Hebra\Core\Quantity\Figures::counted(count($fine), 'check') }} fine</summary>@include('stages.checks', ['checks' => $fine])</details>@endif
+    @include('stages.checks', ['checks' => array_values(array_filter($desk->checks(Level::Note), fn ($check) => $check->rule !== 'length'))])
+    @php($fine = $desk->checks(Level::Ok))
+    @if ($fine !== [])<details class="mt-2"><summary class="quiet small">{{ Figures::counted(count($fine), 'check') }} fine</summary>@include('stages.checks', ['checks' => $fine])</details>@endif
 </div>

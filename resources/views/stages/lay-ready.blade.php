@@ -1,3 +1,5 @@
+@use('Hebra\Core\Handwork\Caution')
+@use('Hebra\Core\Quantity\Figures')
 @php([$profile, $count] = [$desk->profile, $ready->count])
 @php($state = fn (float $owned, float $needed): string => $owned >= $needed ? 'owned' : ($owned > 0 ? 'short' : 'to buy'))
 <x-layout :title="'Lay ready: '.$desk->document->name" here="Pieces">
@@ -26,7 +28,7 @@
     <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Bead</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">and spare</th><th scope="col" class="!text-right">owned</th><th scope="col"><span class="sr-only">So far</span></th></tr></thead><tbody>
     @foreach ($ready->beads as $row)
         @php($owned = $desk->onHand->ownedBeads($row->bead))
-        <tr><td><span class="flex items-center gap-2">@include('svg.glyph', ['bead' => $row->bead, 'size' => 26]) {{ $row->bead->words() }} <span class="quiet small">{{ $row->bead->name !== '' ? $row->bead->sizeWords().', ' : '' }}{{ $row->bead->holeWord() }} {{ \Hebra\Core\Quantity\Figures::mm($row->bead->holeMm) }}</span></span></td>
+        <tr><td><span class="flex items-center gap-2">@include('svg.glyph', ['bead' => $row->bead, 'size' => 26]) {{ $row->bead->words() }} <span class="quiet small">{{ $row->bead->name !== '' ? $row->bead->sizeWords().', ' : '' }}{{ $row->bead->holeWord() }} {{ Figures::mm($row->bead->holeMm) }}</span></span></td>
             <td class="num" data-label="each">{{ $row->each }}</td><td class="num" data-label="all">{{ $row->all }}</td><td class="num" data-label="and spare">{{ $row->spares }}</td><td class="num" data-label="owned">{{ $owned }}</td>
             <td>{{ $state($owned, $row->all) }}@if ($owned > 0 && $owned < $row->all) by {{ $row->all - $owned }}@endif</td></tr>
     @endforeach
@@ -43,6 +45,6 @@
     <h2 class="mt-5">On the bench</h2>
     <dl class="bench-places">@foreach ($ready->places($profile->schools) as $place => $words)<div><dt class="quiet">{{ $place }}</dt>
         <dd>{{ $words }}.</dd></div>@endforeach</dl>
-    <p class="caution mt-3">{{ \Hebra\Core\Handwork\Caution::CutEnds->words() }} {{ \Hebra\Core\Handwork\Caution::SmallParts->words() }} Hebra plans; local rules and trained practice decide.</p>
+    <p class="caution mt-3">{{ Caution::CutEnds->words() }} {{ Caution::SmallParts->words() }} Hebra plans; local rules and trained practice decide.</p>
 </div>
 </x-layout>

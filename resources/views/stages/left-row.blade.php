@@ -1,3 +1,4 @@
+@use('App\Exceptions\Refused')
 {{-- One kind of cut on the ruler: what stayed, what was foretold to be left, what was. --}}
 @php([$cut, $part, $share] = [$row->cut, $row->key, $row->share])
 @php([$at, $figure] = [$log->rule->share(...), $profile->ruler->figure(...)])
@@ -31,7 +32,7 @@
                 :aria-label="$cut->label.', from'" :value="$chosen" :options="$lots" :problem="$problem" />
             <span class="quiet left-words">{{ $row->words() }}</span>
         </div>
-        @if ($problem instanceof \App\Exceptions\Refused && $problem->field() === 'lot.'.$part && $problem->ways !== [])
+        @if ($problem instanceof Refused && $problem->field() === 'lot.'.$part && $problem->ways !== [])
             <div class="bar mt-1">@foreach ($problem->ways as $way)@foreach ($way->fields as $name => $value)<button
                 type="submit" class="tool" name="{{ $name }}" value="{{ $value }}">{{ $way->words }}</button>@endforeach @endforeach</div>
         @endif

@@ -1,3 +1,4 @@
+@use('Hebra\Core\Quantity\Figures')
 {{-- What was left of each cut, laid on one ruler; what it weighs; a photo; one sentence closes. --}}
 @php([$making, $profile] = [$desk->making(), $desk->profile])
 @php($input = fn (string $key, string $part, string $default): string => $problem !== null
@@ -81,9 +82,9 @@
     <div class="left-close">
         <div class="left-sentence spoken">
             <span><strong class="figure"
-                data-sum="metal">{{ \Hebra\Core\Quantity\Figures::grams($log->metalGrams()) }}</strong> {{ $log->metal() }} in {{ $desk->document->makes->count > 1 ? 'all of it' : 'it' }},
+                data-sum="metal">{{ Figures::grams($log->metalGrams()) }}</strong> {{ $log->metal() }} in {{ $desk->document->makes->count > 1 ? 'all of it' : 'it' }},
                 <strong class="figure"
-                data-sum="jar">{{ \Hebra\Core\Quantity\Figures::grams($log->jarGrams()) }}</strong> to the jar,</span>
+                data-sum="jar">{{ Figures::grams($log->jarGrams()) }}</strong> to the jar,</span>
             <x-said name="minutes" label="" aria-label="minutes"
                 :value="$was('minutes', $log->minutes($making->making))" :problem="$problem" inputmode="numeric" placeholder="–" after="minutes" />
             <span>and <a href="{{ '/pieces/'.$desk->piece->ulid.'/bill' }}"

@@ -1,6 +1,8 @@
+@use('App\View\Desk')
+@use('App\View\Log\LogDesk')
 @php([$making, $profile] = [$desk->making(), $desk->profile])
 @if ($making !== null)
-    @include('stages.left', ['log' => new \App\View\Log\LogDesk($desk)])
+    @include('stages.left', ['log' => new LogDesk($desk)])
 @endif
 @php($closed = $desk->closedMakings())
 @if ($closed->isNotEmpty())
@@ -10,7 +12,7 @@
         <article class="leaf mt-3">
             <p class="flex flex-wrap justify-between gap-2"><strong>{{ ucfirst($one->document()->makes->words()) }}, closed {{ $one->closed_at->format('j F Y') }}</strong> <span class="quiet">{{ $one->minutes === null ? 'time not noted' : $one->minutes.' minutes' }} · <a href="/makings/{{ $one->ulid }}/record">the record</a></span></p>
             <table class="ledger small mt-1"><caption class="sr-only">Metal moved</caption><tbody>
-                @foreach (\App\View\Desk::bill($one) as $row)
+                @foreach (Desk::bill($one) as $row)
                     <tr><td>{{ $row['words'] }}</td><td class="num">{{ number_format(abs($row['mg']) / 1000, 3) }} g</td></tr>
                 @endforeach
                 @foreach ($desk->counted($one) as $line)

@@ -1,13 +1,18 @@
+@use('App\View\Bench\Clock')
+@use('Hebra\Core\Handwork\Operation')
+@use('Hebra\Core\Plan\Level')
+@use('Hebra\Core\Plan\Sight')
+@use('Hebra\Core\Quantity\Figures')
 @php([$making, $profile] = [$desk->making(), $desk->profile])
 @if ($making === null)
     <div class="bench-step">
         <h2>Ready to make {{ $desk->document->makes->words() }}?</h2>
         @php([$parts, $operations] = [$desk->plan->stepCount(), $desk->plan->inOperations()->stepCount()])
         @php($isMany = $desk->plan->isManyAlike())
-        <p class="tell">{{ \Hebra\Core\Quantity\Figures::counted($isMany ? $operations : $parts, 'step') }}, one at a time{{ $isMany ? ': what is alike is done together, one operation over all of it and then the next' : '' }}. What must be hooked on before it is closed is asked for; wraps and beads are counted. You can stop anywhere and go on later.</p>
+        <p class="tell">{{ Figures::counted($isMany ? $operations : $parts, 'step') }}, one at a time{{ $isMany ? ': what is alike is done together, one operation over all of it and then the next' : '' }}. What must be hooked on before it is closed is asked for; wraps and beads are counted. You can stop anywhere and go on later.</p>
         <p class="quiet">{{ $desk->foretold() }}</p>
         @include('stages.operation-times', ['times' => $desk->pace()->byOperation($desk->plan)])
-        @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])
+        @include('stages.checks', ['checks' => $desk->checks(Level::Stop, Level::Warn)])
         <div class="bar">
             <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings" hx-post="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button id="begin" type="submit" class="do big" data-key="Space" autofocus>Start making</button>
             @if ($operations < $parts)<button type="submit" class="word block mx-auto mt-3" id="begin-otherwise" name="order" value="{{ $isMany ? 'parts' : 'operations' }}">{{ $isMany ? "part by part instead, {$parts} steps" : "what is alike together instead, {$operations} steps" }}</button>@endif</form>
@@ -24,7 +29,7 @@
             <p class="points-head" aria-hidden="true"><span class="is-right">right</span><span class="is-wrong">not so</span></p>
             <ul class="points">
             @foreach ($points as $point)
-                @php([$isFine, $sight, $of] = [$found[$point->key] ?? null, \Hebra\Core\Plan\Sight::of($point->key), $desk->sightsOf($point)])
+                @php([$isFine, $sight, $of] = [$found[$point->key] ?? null, Sight::of($point->key), $desk->sightsOf($point)])
                 <li @class(['is-wrong' => $isFine === false])>
                     <span class="point-words"><strong>{{ $point->look }}</strong> <span class="quiet">{{ $point->expect }}</span>
                         @if ($point->wantedMm !== null)<span class="flex items-baseline gap-2 mt-1"><label class="small quiet" for="measured-{{ $point->key }}">measures</label><input class="in !w-28 !min-h-9 text-right" id="measured-{{ $point->key }}" name="measured[{{ $point->key }}]" value="{{ is_string(request('measured.'.$point->key)) ? mb_substr(request('measured.'.$point->key), 0, 30) : ($desk->measuredOf($point->key) ?? '') }}" placeholder="{{ $profile->length($point->wantedMm) }}" autocomplete="off"></span><x-problem :for="'measured.'.$point->key" :problem="$problem" />@endif</span>
@@ -39,7 +44,7 @@
             </ul>
             <x-problem for="found" :problem="$problem" />
             <p class="bar mt-3"><button id="keep-inspection" type="submit" class="{{ $open > 0 ? 'do' : 'may' }}">Keep what I found</button>
-                <a class="{{ $open > 0 ? 'may' : 'do big' }}" href="{{ $desk->url('log') }}" data-key="Space">Weigh &amp; log</a> @if ($open > 0 && $open < count($points))<span class="quiet small">{{ \Hebra\Core\Quantity\Figures::counted($open, 'point') }} not looked at yet.</span>@endif</p>
+                <a class="{{ $open > 0 ? 'may' : 'do big' }}" href="{{ $desk->url('log') }}" data-key="Space">Weigh &amp; log</a> @if ($open > 0 && $open < count($points))<span class="quiet small">{{ Figures::counted($open, 'point') }} not looked at yet.</span>@endif</p>
         </form>
         <div class="bar mt-2">@include('stages.back', ['making' => $making])</div>
     </div>
@@ -50,7 +55,7 @@
         <div id="here">
         <div id="away" class="banner is-note" role="status" hidden><p><strong>The workshop cannot be reached.</strong> Go on: <span id="away-kept">what you do is</span> kept on this device and sent when it is back.</p></div>
         <div>
-            <p class="flex flex-wrap justify-between gap-2"><strong id="step-whose">{{ $making->whose() }}</strong> <span class="quiet"><span id="step-clock" class="figure" hidden></span> <span class="figure" id="step-place">step {{ $making->progress->count() + 1 }} of {{ $making->total }}</span> <span id="step-until">· about {{ \App\View\Bench\Clock::words($making->minutesLeft($desk->pace())) }} left</span><span id="step-range" class="wide-only"></span></span></p>
+            <p class="flex flex-wrap justify-between gap-2"><strong id="step-whose">{{ $making->whose() }}</strong> <span class="quiet"><span id="step-clock" class="figure" hidden></span> <span class="figure" id="step-place">step {{ $making->progress->count() + 1 }} of {{ $making->total }}</span> <span id="step-until">· about {{ Clock::words($making->minutesLeft($desk->pace())) }} left</span><span id="step-range" class="wide-only"></span></span></p>
             <progress id="step-progress" value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done"></progress>
         </div>
         @if ($making->making->isWaiting())
@@ -58,7 +63,7 @@
             @foreach ($others as $other)<p><a href="/pieces/{{ $other->piece->ulid }}/make">Go on with {{ $other->piece->name }}</a></p>@endforeach
             @include('stages.bench-form', ['sends' => ['do' => 'wait', 'minutes' => 0], 'class' => 'word', 'words' => 'it is ready now'])</div>
         @endif
-        @if ($making->isAgain())<p class="banner is-note of-workshop">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
+        @if ($making->isAgain())<p class="banner is-note of-workshop">Once more: {{ Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
         <div x-data="rest" class="contents"><p class="banner is-note" role="status" x-show="isDue" x-cloak><strong>Rest your hands.</strong> Open them, shake them out, look far away. <button type="button" class="word" x-on:click="rested">I have rested</button></p></div>
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
         <div class="step-joint">
@@ -74,7 +79,7 @@
         </div>
         <p class="tell" id="step-text">{{ $step->text }}</p>
         @if ($making->isMirrored())<p class="quiet of-workshop"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif
-        @if ($making->making->is_across && $desk->document->makes->count === 2 && $step->operation === \Hebra\Core\Handwork\Operation::Eye)<p class="quiet of-workshop">Both of the pair are turned on the same mark, one after the other, before the next loop is.</p>@endif
+        @if ($making->making->is_across && $desk->document->makes->count === 2 && $step->operation === Operation::Eye)<p class="quiet of-workshop">Both of the pair are turned on the same mark, one after the other, before the next loop is.</p>@endif
         <p class="quiet" id="step-tool">{{ $step->tool === '' ? '' : 'With: '.$step->tool }}</p>
         <div id="step-cautions">@foreach ($step->cautions as $caution)<p class="caution">{{ $caution->words() }}</p>@endforeach</div>
         <div class="tally" id="step-tally" aria-hidden="true">@if ($step->count > 0)@for ($mark = 1; $mark <= min(60, max($expected, $counted)); $mark++)<span @class(['mark', 'is-done' => $mark <= $counted])></span>@endfor @endif</div>

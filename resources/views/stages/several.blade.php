@@ -1,3 +1,5 @@
+@use('App\View\Desk')
+@use('Hebra\Core\Bead\Bead')
 {{-- What is done with several runs of beads at once; the boxes that choose them stand beside each in the line. --}}
 <form id="several" class="several" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" x-data="several" aria-label="All that are chosen">
     @csrf
@@ -14,10 +16,10 @@
         <button type="submit" class="tool" name="do" value="beads.remove">take off</button>
     </span>
     <span class="bar"><label for="several-bead" class="quiet small">swap for</label><select class="in is-text" id="several-bead" name="bead">
-        @foreach ($desk->tray() as $bead)<option value="{{ \App\View\Desk::line($bead) }}">{{ $bead->words() }}</option>@endforeach
+        @foreach ($desk->tray() as $bead)<option value="{{ Desk::line($bead) }}">{{ $bead->words() }}</option>@endforeach
     </select><button type="submit" class="tool" name="do" value="beads.swap">swap</button></span>
     <span class="bar"><label for="several-colour" class="quiet small">colour</label><select class="in is-text" id="several-colour" name="colour">
-        @foreach (\Hebra\Core\Bead\Bead::COLOURS as $colour)<option>{{ $colour }}</option>@endforeach
+        @foreach (Bead::COLOURS as $colour)<option>{{ $colour }}</option>@endforeach
     </select><button type="submit" class="tool" name="do" value="beads.colour">recolour</button></span>
     <span class="bar"><button type="button" class="word" id="several-alike" x-on:click="alike" x-cloak>and all alike</button>
         <button type="button" class="word" id="several-leave" x-on:click="leave" x-cloak>none</button></span>

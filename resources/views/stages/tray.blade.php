@@ -1,3 +1,5 @@
+@use('App\View\Desk')
+@use('Hebra\Core\Quantity\Figures')
 {{-- The tray at the foot: beads on one scale, how many are owned and left after this piece, parts, and one typed line. --}}
 @php($part = $open !== null && $open->technique()->takesBeads() ? $open : null)
 <section class="tray-foot" aria-label="Tray">
@@ -21,7 +23,7 @@
             <input type="hidden" name="do" value="bead.add"><input type="hidden" name="part" value="{{ $part->id }}">
             @include('fragments.where', ['desk' => $desk, 'then' => ['run' => count($part->beads)]])
             @foreach ($desk->board()->wells($part) as $place => $well)
-                <button type="submit" @class(['well', 'is-unfit' => $well->why !== '']) id="tray-{{ $place }}" name="bead" value="{{ \App\View\Desk::line($well->bead) }}" data-bead="{{ \App\View\Desk::line($well->bead) }}" title="{{ $well->bead->words() }}, {{ $well->bead->holeWord() }} {{ \Hebra\Core\Quantity\Figures::mm($well->bead->holeMm) }}">
+                <button type="submit" @class(['well', 'is-unfit' => $well->why !== '']) id="tray-{{ $place }}" name="bead" value="{{ Desk::line($well->bead) }}" data-bead="{{ Desk::line($well->bead) }}" title="{{ $well->bead->words() }}, {{ $well->bead->holeWord() }} {{ Figures::mm($well->bead->holeMm) }}">
                     <svg class="well-bead" width="{{ $well->wide }}" height="46" viewBox="{{ -$well->wide / 2 }} {{ $well->top }} {{ $well->wide }} 46" aria-hidden="true" focusable="false">@include('svg.bead', ['bead' => $well->bead, 'x' => 0, 'y' => 0, 'w' => $well->w, 'l' => $well->l])</svg>
                     <span class="well-name">{{ $well->words() }}</span><span class="sr-only">, add it.</span>
                     <span class="well-count figure">@if ($well->why !== ''){{ $well->why }}@elseif ($well->owned > 0){{ $well->owned }}<span class="sr-only"> owned</span>@if ($well->left !== $well->owned) → <b>{{ $well->left }}</b><span class="sr-only"> left after this piece</span>@endif @endif</span>

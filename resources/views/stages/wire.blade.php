@@ -1,3 +1,9 @@
+@use('App\View\CutBoard')
+@use('Hebra\Core\Plan\Level')
+@use('Hebra\Core\Plan\WireTable')
+@use('Hebra\Core\Quantity\Figures')
+@use('Hebra\Core\Wire\Metal')
+@use('Hebra\Core\Wire\SectionKind')
 @php($profile = $desk->profile)
 @php($changes = "/pieces/{$desk->piece->ulid}/changes")
 @php($open = $desk->openRole())
@@ -24,7 +30,7 @@
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
                 <label class="sr-only" for="metal-{{ $open }}">metal</label>
                 <select class="said" id="metal-{{ $open }}" name="metal">
-                    @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metal === $wire->metal)>{{ $metal->words() }}</option>@endforeach
+                    @foreach (Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metal === $wire->metal)>{{ $metal->words() }}</option>@endforeach
                 </select>
                 <button type="submit" class="tool no-js">set</button>
             </form>
@@ -34,7 +40,7 @@
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
                 <label class="sr-only" for="section-{{ $open }}">drawn</label>
                 <select class="said" id="section-{{ $open }}" name="size">
-                    @foreach (\Hebra\Core\Wire\SectionKind::cases() as $kind)<option value="{{ $kind === $wire->size->kind() ? $wire->size->code() : $wire->size->drawn($kind)->code() }}" @selected($kind === $wire->size->kind())>{{ $kind->words() }}</option>@endforeach
+                    @foreach (SectionKind::cases() as $kind)<option value="{{ $kind === $wire->size->kind() ? $wire->size->code() : $wire->size->drawn($kind)->code() }}" @selected($kind === $wire->size->kind())>{{ $kind->words() }}</option>@endforeach
                 </select>
                 <button type="submit" class="tool no-js">set</button>
             </form>
@@ -101,7 +107,7 @@
 </section>
 <figure class="wire-piece">
     @include('svg.piece', ['drawing' => $board->drawing($open), 'hangs' => '', 'across' => '', 'ring' => [], 'label' => 'Drawing of '.$desk->document->name.': '.$desk->high()])
-    <figcaption class="small quiet">{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}@foreach ($desk->board()->figures() as [$before, $now])@if ($loop->first && $before !== '')<br><strong role="status">{{ $before }} → {{ $now }}</strong>@endif @endforeach</figcaption>
+    <figcaption class="small quiet">{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ Figures::grams($desk->plan->gramsEach) }}@foreach ($desk->board()->figures() as [$before, $now])@if ($loop->first && $before !== '')<br><strong role="status">{{ $before }} → {{ $now }}</strong>@endif @endforeach</figcaption>
 </figure>
 </div>
 <section class="wire-uses" aria-labelledby="uses-title">
@@ -115,7 +121,7 @@
             <label class="quiet" for="metal-all">all in</label>
             <select class="said" id="metal-all" name="metal">
                 @if (count($metals) > 1)<option value="" disabled selected>more than one</option>@endif
-                @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metals === [$metal->value])>{{ $metal->words() }}</option>@endforeach
+                @foreach (Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metals === [$metal->value])>{{ $metal->words() }}</option>@endforeach
             </select>
             <button type="submit" class="tool no-js">set</button>
         </form>
@@ -130,7 +136,7 @@
             <div class="small">@if ($use->isTight())<span class="lacks"><span aria-hidden="true">▲</span> <strong>{{ $use->row->said->bead }}, {{ number_format(-$use->row->marginMm, 2) }} too tight</strong></span> @if ($use->passing !== null)<x-change :desk="$desk" do="wire" :with="['role' => $use->role, 'size' => $use->passing->code()]" class="tool">{{ $use->passing->text() }}</x-change>@endif
                 @elseif ($use->row->marginMm !== null){{ $use->row->said->bead }}, {{ number_format($use->row->marginMm, 2) }} to spare
                 @else<span class="quiet">no bead on it</span>@endif</div>
-            <div class="small use-from">@if ($use->from?->lot !== null)@include('svg.coil', ['lot' => $use->from->lot, 'before' => $use->from->before, 'after' => $use->from->after()])<span><span class="figure">{{ $profile->length($use->takesMm) }}</span> <span @class(['quiet' => $use->from->isCovered(), 'lacks' => ! $use->from->isCovered()])>of {{ \App\View\CutBoard::amount($use->from->lot, $use->from->before) }} m</span></span>@elseif ($use->takesMm > 0)<span class="figure">{{ $profile->length($use->takesMm) }}</span> <span class="lacks">▲ none in stock</span>@else<span class="quiet">nothing is cut of it</span>@endif</div>
+            <div class="small use-from">@if ($use->from?->lot !== null)@include('svg.coil', ['lot' => $use->from->lot, 'before' => $use->from->before, 'after' => $use->from->after()])<span><span class="figure">{{ $profile->length($use->takesMm) }}</span> <span @class(['quiet' => $use->from->isCovered(), 'lacks' => ! $use->from->isCovered()])>of {{ CutBoard::amount($use->from->lot, $use->from->before) }} m</span></span>@elseif ($use->takesMm > 0)<span class="figure">{{ $profile->length($use->takesMm) }}</span> <span class="lacks">▲ none in stock</span>@else<span class="quiet">nothing is cut of it</span>@endif</div>
             <div class="use-price figure">{{ $use->row->cents === null ? '' : $choice->price($use->row) }}</div>
         </div>
         @php($made = $desk->partsOf($use->role))
@@ -156,9 +162,9 @@
             </tbody>
         </table>
         </div>
-        <p class="quiet">Springs: E·I. Holds: πr³Y/4 with the temper once it is made. Effort: (4/3)r³Y with the temper of the coil. Opens at: where the gap of its eye begins to open; {{ \Hebra\Core\Plan\WireTable::TUG_N }} N is allowed for a tug.</p>
+        <p class="quiet">Springs: E·I. Holds: πr³Y/4 with the temper once it is made. Effort: (4/3)r³Y with the temper of the coil. Opens at: where the gap of its eye begins to open; {{ WireTable::TUG_N }} N is allowed for a tug.</p>
     </details>
-@if (($wrong = $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn, \Hebra\Core\Plan\Level::Note)) !== [])
+@if (($wrong = $desk->checks(Level::Stop, Level::Warn, Level::Note)) !== [])
 <div class="mt-3 max-w-3xl">@include('stages.checks', ['checks' => $wrong])</div>
 @endif
 @endif

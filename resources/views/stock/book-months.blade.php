@@ -1,3 +1,4 @@
+@use('App\Read\Period')
 {{-- A year of one metal on a wire, month by month; two handles say of which months the lines below are. --}}
 @php([$period, $asked] = [$months->period, fn (int $from, int $to): string => '/stock/book?'.http_build_query(['metal' => $flow->metal->value, 'year' => $months->period->year, 'from' => $from, 'to' => $to, 'words' => $words])])
 <form class="book-months metal-{{ $flow->metal->value }} no-print" method="get" action="/stock/book"
@@ -23,7 +24,7 @@
                 class="sr-only">came in {{ number_format($one['received'] / 1000, 2) }} g, into pieces {{ number_format($one['pieces'] / 1000, 2) }} g, to the jar {{ number_format($one['scrap'] / 1000, 2) }} g</span></a></li>
     @endforeach</ol>
     <div class="book-handles"><input type="range" name="from" min="1" max="12" value="{{ $period->from }}"
-        aria-label="from month" aria-valuetext="{{ \App\Read\Period::monthName($period->from) }}"><input type="range"
-        name="to" min="1" max="12" value="{{ $period->to }}" aria-label="to month" aria-valuetext="{{ \App\Read\Period::monthName($period->to) }}"></div>
+        aria-label="from month" aria-valuetext="{{ Period::monthName($period->from) }}"><input type="range"
+        name="to" min="1" max="12" value="{{ $period->to }}" aria-label="to month" aria-valuetext="{{ Period::monthName($period->to) }}"></div>
     <button type="submit" class="tool no-js">show</button>
 </form>

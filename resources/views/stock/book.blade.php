@@ -1,9 +1,11 @@
+@use('Hebra\Core\Quantity\Figures')
+@use('Hebra\Core\Wire\Metal')
 <x-layout title="The metal book" here="Stock">
     <div class="book-top"><h1>The metal book</h1>
         @if ($flow->metal !== null)<form class="sentence" method="get" action="/stock/book" aria-label="Which lines" hx-get="/stock/book" hx-trigger="change" hx-target="#main" hx-select="#main" hx-swap="outerHTML show:none" hx-push-url="true">of <label class="sr-only" for="book-metal">metal</label><select class="said" id="book-metal" name="metal">@foreach ($flow->metals as $metal)<option value="{{ $metal->value }}" @selected($metal === $flow->metal)>{{ $metal->words() }}</option>@endforeach</select> <label class="sr-only" for="book-year">when</label><select class="said" id="book-year" name="year"><option value="">from the beginning</option>@foreach ($flow->years as $year)<option value="{{ $year }}" @selected($year === $flow->year)>in {{ $year }}</option>@endforeach</select> <button type="submit" class="tool no-js">show</button></form>@endif
         <p class="stock-ways small"><a href="/stock">Stock</a><a href="/stock/months">The year</a><a href="/stock/taking">Stock-taking</a><a href="/stock/import?of=movements">Import lines (CSV)</a><a href="/stock/book.csv">CSV</a></p></div>
     @if ($flow->metal !== null && $flow->flow->totalMg() > 0)
-    <p class="quiet">A strand is {{ \Hebra\Core\Quantity\Figures::trim($flow->strandGrams(), 1) }} g of {{ $flow->metal->words() }}. As much goes as came: {{ number_format($flow->flow->totalMg() / 1000, 2) }} g.</p>
+    <p class="quiet">A strand is {{ Figures::trim($flow->strandGrams(), 1) }} g of {{ $flow->metal->words() }}. As much goes as came: {{ number_format($flow->flow->totalMg() / 1000, 2) }} g.</p>
     <svg class="book-flow metal-{{ $flow->metal->value }}" viewBox="0 0 {{ $flow::WIDE }} {{ $flow->drawnHigh() }}" role="img" aria-label="{{ implode(', ', array_map(fn ($one) => $one['words'].' '.number_format($one['mg'] / 1000, 2).' g', $flow->sources())) }}; then {{ implode(', ', array_map(fn ($one) => $one['words'].' '.number_format($one['mg'] / 1000, 2).' g', $flow->goals())) }}">
         @foreach ($flow->strands() as $strand)<path @class(['strand', 'is-'.Str::slug($strand['to'])]) stroke-width="{{ $strand['thick'] }}" d="{{ $strand['path'] }}"/>@endforeach
         @foreach ($flow->sources() as $one)<text class="flow-words" x="{{ $flow::LEFT - 12 }}" y="{{ $one['y'] + $one['high'] / 2 - 2 }}" text-anchor="end">{{ $one['words'] }}</text><text class="flow-grams" x="{{ $flow::LEFT - 12 }}" y="{{ $one['y'] + $one['high'] / 2 + 16 }}" text-anchor="end">{{ number_format($one['mg'] / 1000, 2) }} g</text>@endforeach
@@ -34,7 +36,7 @@
                 <td class="figure small whitespace-nowrap">{{ $line->entry !== $last ? $line->created_at->format('Y-m-d H:i') : '' }}</td>
                 <td>{{ $line->words }}@if ($hasPartners && $line->maker !== null && $line->entry !== $last) <span class="quiet small">{{ $line->maker }}</span>@endif</td>
                 <td>{{ $line->lot?->name ?? $line->account }}</td>
-                <td>{{ \Hebra\Core\Wire\Metal::from($line->metal)->words() }}</td>
+                <td>{{ Metal::from($line->metal)->words() }}</td>
                 <td class="num">{{ $line->mass_mg > 0 ? '+' : '−' }}{{ number_format(abs($line->mass_mg) / 1000, 3) }} g</td>
                 <td>@if ($line->entry !== $last && $line->reverses === null)<form method="post" action="/stock/book/reverse">@csrf<input type="hidden" name="entry" value="{{ $line->entry }}"><button type="submit" class="word small" aria-label="reverse: {{ $line->words }}">reverse</button></form>@endif</td>
             </tr>

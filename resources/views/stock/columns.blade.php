@@ -1,3 +1,4 @@
+@use('Hebra\Core\Quantity\Figures')
 {{-- A table as it came, which of its columns is what, and what is wrong with it. --}}
 <textarea name="text" hidden>{{ $given->text }}</textarea>
 <div class="bar items-end">
@@ -7,7 +8,7 @@
     <button type="submit" class="may" name="do" value="look">Look again</button>
 </div>
 @if ($problems !== [])
-    <div class="banner mt-3" role="alert"><p><strong>{{ \Hebra\Core\Quantity\Figures::counted(count($problems), 'line') }} cannot be taken in.</strong> Nothing has been; mend the table, or choose other columns.</p>
+    <div class="banner mt-3" role="alert"><p><strong>{{ Figures::counted(count($problems), 'line') }} cannot be taken in.</strong> Nothing has been; mend the table, or choose other columns.</p>
         <ul class="mt-1">@foreach ($problems as $line => $sentence)<li>Line {{ $line }}: {{ $sentence }}</li>@endforeach</ul></div>
 @endif
 <div class="scrolls mt-3">

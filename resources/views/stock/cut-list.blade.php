@@ -1,3 +1,5 @@
+@use('App\View\CutListDesk')
+@use('Hebra\Core\Quantity\Figures')
 <x-layout title="Cut a list of lengths" here="Stock">
     <p class="mt-3"><a href="/cutting">← Cutting plan</a></p>
     <h1>Cut a list of lengths</h1>
@@ -15,13 +17,13 @@
     @else
         <form method="post" action="/cutting/list" class="mt-3">@csrf
             <div class="max-w-xs mb-3">@include('stock.wire-choice')</div>
-            @include('stock.columns', ['wanted' => \App\View\CutListDesk::COLUMNS, 'problems' => $desk->problems])
+            @include('stock.columns', ['wanted' => CutListDesk::COLUMNS, 'problems' => $desk->problems])
             <p class="bar mt-3"><button type="submit" class="do" id="plan-cuts" name="do" value="take" hx-post="/cutting/list" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-indicator="#search" hx-disabled-elt="this" @disabled($desk->problems !== [] || $desk->kinds === [])>Plan the cuts</button>@if ($desk->plan !== null && ! $desk->plan->isOptimal)<button type="submit" class="may" name="do" value="longer" hx-post="/cutting/list" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-indicator="#search" hx-disabled-elt="this">Search longer</button>@endif<span id="search"><x-searching id="searching" of="#plan-cuts" /></span>@if ($desk->plan !== null)<button type="submit" class="may" name="do" value="csv">The plan (CSV)</button>@endif<a class="may" href="/cutting/list">Another list</a></p>
         </form>
         @if ($desk->problem !== '')<p class="banner mt-3" role="alert">{{ $desk->problem }}</p>@endif
         @if ($desk->plan !== null)
-            <section class="mt-5" aria-labelledby="plan"><h2 id="plan">{{ \Hebra\Core\Quantity\Figures::counted($desk->plan->opened(), 'piece') }} of stock</h2>
-                <p class="quiet small">{{ $desk->plan->isOptimal ? 'No other way loses less.' : 'At most '.\Hebra\Core\Quantity\Figures::trim(100 * $desk->plan->gap(), 1).' % from the least.' }} Scrap {{ $profile->length($desk->plan->scrapMm()) }}.</p>
+            <section class="mt-5" aria-labelledby="plan"><h2 id="plan">{{ Figures::counted($desk->plan->opened(), 'piece') }} of stock</h2>
+                <p class="quiet small">{{ $desk->plan->isOptimal ? 'No other way loses less.' : 'At most '.Figures::trim(100 * $desk->plan->gap(), 1).' % from the least.' }} Scrap {{ $profile->length($desk->plan->scrapMm()) }}.</p>
                 <table class="ledger stacks mt-2"><thead><tr><th scope="col">From</th><th scope="col">Cuts</th><th scope="col" class="!text-right">Left</th></tr></thead><tbody>
                     @foreach ($desk->plan->pieces as $piece)
                         <tr><td>{{ ucfirst($piece->row->label) }} <span class="quiet small">{{ $profile->length($piece->row->lengthMm) }}</span></td><td>{{ implode(', ', array_map(fn ($label, $count) => $count.' × '.$label, array_keys($piece->cuts), $piece->cuts)) }}</td><td class="num" data-label="left">{{ $profile->length($piece->remainderMm) }}</td></tr>

@@ -1,4 +1,5 @@
-@php([$profile, $figures] = [$desk->profile, \Hebra\Core\Quantity\Figures::class])
+@use('Hebra\Core\Quantity\Figures')
+@php([$profile, $figures] = [$desk->profile, Figures::class])
 <x-layout title="Cutting plan" here="Stock">
     <div class="flex flex-wrap items-end justify-between gap-3 mt-4"><h1>Cutting plan</h1><span class="bar">@if ($desk->pieces->isNotEmpty())<a class="small" href="{{ str_replace('/cutting', '/cutting/plan.csv', $desk->address($desk->pins)) }}">The plan (CSV)</a>@endif<a class="small ml-2" href="/cutting/list">Cut a list of lengths</a>@if ($desk->pieces->isNotEmpty())<span x-data="leaf"><button type="button" class="tool ml-2 no-print" id="print-plan" x-on:click="print">Print</button></span>@endif</span></div>
     @if ($problem !== null)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif

@@ -1,3 +1,4 @@
+@use('Hebra\Core\Quantity\Figures')
 @php([$noun, $words] = [$import->noun(), ['lots' => 'Stock from a table', 'movements' => 'Movements from a table', 'beads' => 'Beads from a table'][$of]])
 <x-layout :title="$words" here="Stock">
     <p class="mt-3"><a href="{{ $of === 'movements' ? '/stock/book' : '/stock' }}">← {{ $of === 'movements' ? 'The metal book' : 'Stock' }}</a></p>
@@ -13,7 +14,7 @@
     @else
         <form method="post" action="/stock/import?of={{ $of }}" class="mt-3">@csrf
             @include('stock.columns', ['wanted' => $import->columns()])
-            <p class="bar mt-3"><button type="submit" class="do" name="do" value="take" @disabled($problems !== [] || $given->table->rows === [])>Take {{ \Hebra\Core\Quantity\Figures::counted(count($given->table->rows), $noun) }} {{ ['lots' => 'into stock', 'movements' => 'into the book', 'beads' => 'into the tray'][$of] }}</button><a class="may" href="/stock/import?of={{ $of }}">Another file</a></p>
+            <p class="bar mt-3"><button type="submit" class="do" name="do" value="take" @disabled($problems !== [] || $given->table->rows === [])>Take {{ Figures::counted(count($given->table->rows), $noun) }} {{ ['lots' => 'into stock', 'movements' => 'into the book', 'beads' => 'into the tray'][$of] }}</button><a class="may" href="/stock/import?of={{ $of }}">Another file</a></p>
         </form>
     @endif
 </x-layout>

@@ -1,3 +1,4 @@
+@use('Hebra\Core\Wire\Metal')
 @php($grams = fn (int $mg): string => number_format($mg / 1000, 2))
 <x-layout title="The year" here="Stock">
     <p class="mt-3"><a href="/stock/book">← The metal book</a></p>
@@ -10,7 +11,7 @@
     @if ($desk->months === [])@include('svg.bare-flow')<p class="quiet mt-4">Nothing was booked in {{ $desk->year }}.</p>@endif
     @foreach ($desk->metals() as $metal)
         <section class="mt-6" aria-labelledby="metal-{{ $metal }}">
-            <h2 id="metal-{{ $metal }}">{{ ucfirst(\Hebra\Core\Wire\Metal::from($metal)->words()) }}</h2>
+            <h2 id="metal-{{ $metal }}">{{ ucfirst(Metal::from($metal)->words()) }}</h2>
             <div class="plot" x-data="plot" data-plot="{{ json_encode($desk->plot($metal)) }}"><canvas role="img"
                 aria-label="Bars of what came in, went into pieces, was sold and went into the scrap jar, month by month; the same as the table below"></canvas></div>
             <div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger mt-2"><thead><tr>

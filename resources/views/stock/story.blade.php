@@ -1,8 +1,9 @@
+@use('App\View\Stock\Jar')
 @php([$lot, $profile, $shares] = [$story->peg->lot, $story->profile, $story->shares()])
 <aside id="story" class="story metal-{{ $lot->metal }}" aria-labelledby="story-title" tabindex="-1">
     <a class="story-close" href="/stock#lot-{{ $lot->ulid }}" aria-label="close {{ $lot->name }}">✕</a>
     <div class="story-head">
-        @if ($lot->isPins())@include('svg.jar', ['jar' => new \App\View\Stock\Jar($lot)])@else @include('svg.hung', ['coil' => $story->peg->drawing(), 'px' => 108])@endif
+        @if ($lot->isPins())@include('svg.jar', ['jar' => new Jar($lot)])@else @include('svg.hung', ['coil' => $story->peg->drawing(), 'px' => 108])@endif
         <div><h2 id="story-title">{{ $lot->name }}</h2>
             <p>{{ ucfirst($lot->wireWords()) }}{{ $lot->isPins() ? ', '.$profile->length($lot->pinMm()).' long' : '' }}</p>
             <p><strong

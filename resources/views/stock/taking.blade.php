@@ -1,3 +1,4 @@
+@use('Hebra\Core\Quantity\Figures')
 {{-- Stock is taken: wire weighed, beads counted; what is left empty stays as it is. --}}
 @php($fields = fn (string $of): array => is_array(request($of)) ? request($of) : [])
 @php($typed = fn (string $of, string $ulid): string => is_string($fields($of)[$ulid] ?? null) ? mb_substr($fields($of)[$ulid], 0, 20) : '')
@@ -6,7 +7,7 @@
     <h1>Stock-taking</h1>
     <p class="tell">Weigh each coil, count each heap, and write down what you find: what is left empty stays as it is. What differs is booked as found, all at once.</p>
     @if ($underWay->isNotEmpty())<p class="mt-2"><strong
-        class="market-short">▲</strong> {{ \Hebra\Core\Quantity\Figures::listed($underWay->all()) }} {{ $underWay->count() === 1 ? 'is' : 'are' }} under way: what is cut for {{ $underWay->count() === 1 ? 'it' : 'them' }} has left the coil, and not the book. Lay those cuts on the scale too.</p>
+        class="market-short">▲</strong> {{ Figures::listed($underWay->all()) }} {{ $underWay->count() === 1 ? 'is' : 'are' }} under way: what is cut for {{ $underWay->count() === 1 ? 'it' : 'them' }} has left the coil, and not the book. Lay those cuts on the scale too.</p>
         @endif
     <x-problem for="taking" :problem="$problem" />
     <form method="post" action="/stock/taking">@csrf

@@ -1,3 +1,4 @@
+@use('Hebra\Core\Quantity\Figures')
 <div id="answer" class="sum-answer" aria-live="polite">
 @if ($desk->problem)
     <p class="refusal sum-big" role="alert">{{ $desk->problem->getMessage() }}</p>
@@ -29,7 +30,7 @@
     </div>
     @foreach ($desk->answer->notes as $note)<p class="small mt-1">{{ $note }}</p>@endforeach
     <details class="sum-working mt-3"><summary>Working and source</summary>
-        <div class="scrolls" tabindex="0" role="group" aria-label="The working"><table class="ledger small"><tbody>@foreach ($desk->answer->working as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ \Hebra\Core\Quantity\Figures::trim($line->result, 3) }} {{ $line->unit }}</td></tr>@endforeach</tbody></table></div>
+        <div class="scrolls" tabindex="0" role="group" aria-label="The working"><table class="ledger small"><tbody>@foreach ($desk->answer->working as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ Figures::trim($line->result, 3) }} {{ $line->unit }}</td></tr>@endforeach</tbody></table></div>
         <p class="quiet small mt-2">Source: {{ $desk->sum->source }}.</p></details>
     <p class="bar mt-3"><a class="may" href="{{ $desk->address(after: '/use') }}">Use this in a piece</a><a class="tool" href="{{ $desk->address() }}">Keep this sum</a></p>
     </div>

@@ -1,3 +1,4 @@
+@use('App\View\DrawnSum')
 {{-- What stands under the line before a sum is known: the refusal, what was asked last, every question. --}}
 <section id="sum" class="mt-3">
     @if ($problem)<p class="refusal" role="alert">{{ $problem->getMessage() }}</p>
@@ -5,7 +6,7 @@
     @endif
     @include('sums.recent', ['recent' => $recent])
     <div class="questions">
-    @foreach (\App\View\DrawnSum::groups() as $group => $sums)
+    @foreach (DrawnSum::groups() as $group => $sums)
         <section><h2>{{ $group }}</h2>
         <ul>@foreach ($sums as $one)
             <li><a href="/sums/{{ $one->sum->name }}" title="{{ $one->sum->question }}"><span class="question-drawn"

@@ -1,9 +1,10 @@
+@use('Hebra\Core\Bead\Drilling')
 {{-- A bead on the middle line x, its upper end at y, w wide, l long; light from the upper left. --}}
 @php
     [$h, $c] = [$w / 2, $bead->colour];
     $bore = min($h * 0.7, $bead->holeMm / $bead->widthMm * $w / 2 + 0.4);
     $r = fn (float $v): float => round($v, 2);
-    $isAlong = $bead->drilling !== \Hebra\Core\Bead\Drilling::Top;
+    $isAlong = $bead->drilling !== Drilling::Top;
 @endphp
 <g class="bead bead-{{ $c }} shape-{{ $bead->shape->value }}{{ ($wound ?? '') === '' ? '' : ' is-wound metal-'.$wound }}" @isset($mark) data-mark="{{ $mark }}" @endisset @if ($x || $y) transform="translate({!! $r($x) !!} {!! $r($y) !!})" @endif>
 @switch($bead->shape->value)

@@ -1,3 +1,4 @@
+@use('Hebra\Core\Quantity\Figures')
 {{-- A tool on its cloth, drawn from its marks. --}}
 @php([$kind, $tip, $root, $end, $from] = [$tool->tool->kind->value, $tool->tip(), $tool->root(), $tool->end(), $tool::FROM])
 <svg class="tool-drawn" viewBox="0 0 {{ $tool::WIDE }} {{ $tool::HIGH }}" aria-hidden="true">
@@ -22,7 +23,7 @@
 @elseif ($kind === 'winder')
     <path class="wood" fill="url(#wood)" d="M40 96L48 58H84L92 96Z"/><rect class="steel" fill="url(#steel)" x="44" y="30" width="44" height="30" rx="3"/><rect class="steel" fill="url(#steel)" x="14" y="40" width="32" height="9"/><rect class="steel" fill="url(#steel-across)" x="16" y="48" width="8" height="34"/><rect class="wood" fill="url(#wood)" x="8" y="80" width="24" height="16" rx="5"/>
     <rect class="steel" fill="url(#steel)" x="88" y="40" width="140" height="9"/><path class="wound-edge" d="@for ($x = 118; $x < 196; $x += 6)M{{ $x }} 34l5 21 @endfor"/><path class="wound" d="@for ($x = 118; $x < 196; $x += 6)M{{ $x }} 34l5 21 @endfor"/><path class="wound-edge" d="M199 55q22 2 34 24"/><path class="wound" d="M199 55q22 2 34 24"/>
-    @if ($tool->tool->gripMm > 0)<path class="tool-lead" d="M88 28v-8h26v8"/><text x="122" y="24" class="tool-grip">{{ \Hebra\Core\Quantity\Figures::mm($tool->tool->gripMm) }} lost in its grip</text>@endif
+    @if ($tool->tool->gripMm > 0)<path class="tool-lead" d="M88 28v-8h26v8"/><text x="122" y="24" class="tool-grip">{{ Figures::mm($tool->tool->gripMm) }} lost in its grip</text>@endif
     @foreach ($tool->marks as $mark)<circle class="steel" fill="url(#steel)" cx="{{ $mark['x'] }}" cy="106" r="{{ max(2, $mark['thick'] / 2) }}"/>@endforeach
 @else
     @php([$y, $isWood] = [70, $kind === 'bangle-mandrel'])
