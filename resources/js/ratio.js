@@ -18,3 +18,6 @@ export function tellRatio(root) {
         told.textContent = told.textContent.replace(/[\d.]+(?= : 1)/, figureOf(seen));
     }
 }
+
+/** Where the drawing lies on the screen. */
+export const placeOf = (canvas) => canvas.querySelector('svg').getScreenCTM();

@@ -1,4 +1,4 @@
-import { keepMeasured, measured, tellRatio } from './ratio.js';
+import { keepMeasured, measured, placeOf, tellRatio } from './ratio.js';
 import { amid, apartOf, pan } from './zoom/fingers.js';
 
 /**
@@ -10,12 +10,8 @@ const CARD_MM = 85.6;
 let factor = 1;
 let isTrue = false;
 
-/** Where the drawing lies on the screen. */
-const placeOf = (canvas) => canvas.querySelector('svg').getScreenCTM();
-
 export function zoom() {
     return {
-        seen: /** @type {ResizeObserver | null} */ (null),
         ends: new AbortController(),
 
         init() {
@@ -28,17 +24,17 @@ export function zoom() {
                 this.$root.querySelector('.canvas').tabIndex = -1;
             }
             const canvas = this.$root.querySelector('.canvas');
-            // It says so once to begin with, when all is laid out.
-            this.seen = new ResizeObserver(() => tellRatio(this.$root));
-            this.seen.observe(canvas);
             const { signal } = this.ends;
+            // It says so once to begin with, when all is laid out.
+            const seen = new ResizeObserver(() => tellRatio(this.$root));
+            seen.observe(canvas);
+            signal.addEventListener('abort', () => seen.disconnect());
             canvas.addEventListener('wheel', (event) => this.wheeled(event), { passive: false, signal });
             canvas.addEventListener('touchstart', (event) => this.pinched(event), { passive: true, signal });
             canvas.addEventListener('pointerdown', (event) => pan(event, canvas), { signal });
         },
 
         destroy() {
-            this.seen?.disconnect();
             this.ends.abort();
         },
 

@@ -14,7 +14,7 @@ final class DocsCommand extends Command
 {
     protected $signature = 'hebra:docs';
 
-    protected $description = 'Writes docs/sums.md, docs/metals.md and docs/map.svg from sums, metals and what rooms import';
+    protected $description = 'Writes docs/sums.md, docs/metals.md and docs/map.svg from the code';
 
     public function handle(): int
     {
