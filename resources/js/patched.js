@@ -37,9 +37,13 @@ function patch(live, fresh) {
     }
 }
 
+// Who asked is written anew: a field that was changed and sent by Enter asked twice, and is answered once.
+let asked = /** @type {Element | null} */ (null);
+document.addEventListener('htmx:beforeSwap', ({ detail }) => (asked = detail.requestConfig.elt));
+
 /** What is fetched as soon as it is there is fetched again; what is the same is left alone. */
 function asItWas(stands, fresh) {
-    if (fresh.getAttribute('hx-trigger')?.startsWith('load')) {
+    if (stands === asked || fresh.getAttribute('hx-trigger')?.startsWith('load')) {
         stands.replaceWith(fresh.cloneNode(true));
 
         return false;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 /** A board that is written anew where its answer differs is the board that was answered, and keeps the rest. */
 final class PatchedTest extends BrowserTestCase
 {
@@ -116,6 +118,22 @@ final class PatchedTest extends BrowserTestCase
         self::assertSame([true, true, true, true], self::$browser->executeScript(
             'return arguments[0].map((one) => document.querySelector(one).isKept ?? false)', [$kept],
         ));
+    }
+
+    public function test_a_measure_that_is_typed_is_asked_for_once(): void
+    {
+        $field = '#'.$this->one('.beside .setting .in')->getAttribute('id');
+        $this->one($field)->click();
+        self::$browser->executeScript(
+            'window.sent = []; document.addEventListener("htmx:beforeRequest", ({ detail }) => { '
+                .'if (detail.requestConfig.verb === "post") window.sent.push(detail.requestConfig.path); })',
+        );
+        $this->type(WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '4 mm', WebDriverKeys::ENTER);
+        $this->seeInside('.figures', '→');
+        $this->untilReady();
+        self::assertCount(1, self::$browser->executeScript('return window.sent'));
+        self::assertStringContainsString('→', $this->text('.figures'));
+        self::assertSame(substr($field, 1), self::$browser->executeScript('return document.activeElement.id'));
     }
 
     public function test_of_a_large_drawing_the_same_place_stays_in_sight(): void
