@@ -153,7 +153,8 @@ foreach ($pages as $words => [$home, $aim]) {
     $times = $browser->executeAsyncScript($measure, [PRESSES]);
     printf("  %-58s %22s\n", "{$words}: the count", $told($times['seen']));
     foreach ([
-        'another place for a bead' => $times['moved'], 'a bead off, and on again: what follows moves' => $times['shifted'],
+        'another place for a bead' => $times['moved'],
+        'a bead off, and on again: what follows moves' => $times['shifted'],
     ] as $change => $taken) {
         printf(
             "  %-58s %22s   aim ≤ %d ms %s\n", "{$words}: {$change}", $told($taken), $aim,

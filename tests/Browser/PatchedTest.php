@@ -92,8 +92,8 @@ final class PatchedTest extends BrowserTestCase
     public function test_it_is_the_desk_that_was_answered(): void
     {
         $changes = [
-            '#tray-0', '#run-down', '#part-p1', '#part-p2', '#part-copy', '#do-undo-', '[id^=run-p3]', '#run-off', '#do-undo-',
-            '#do-redo-', '.sides a:not([aria-current])',
+            '#tray-0', '#run-down', '#part-p1', '#part-p2', '#part-copy', '#do-undo-', '[id^=run-p3]', '#run-off',
+            '#do-undo-', '#do-redo-', '.sides a:not([aria-current])',
         ];
         foreach ($changes as $change) {
             $this->change($change);

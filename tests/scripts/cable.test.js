@@ -34,7 +34,8 @@ test('a letter that is cut in two is put together', async () => {
     const lines = /** @type {string[]} */ ([]);
     const one = Object.assign(cable(), { $refs: { line: { set value(line) { lines.push(line); } } } });
     const bytes = [sign.slice(0, 1), sign.slice(1)];
-    await one.read({ read: async () => ({ value: bytes.shift(), done: bytes.length === 0 && lines.length > 0 }) }, new TextDecoder());
+    const reader = { read: async () => ({ value: bytes.shift(), done: bytes.length === 0 && lines.length > 0 }) };
+    await one.read(reader, new TextDecoder());
     assert.deepEqual(lines, ['±0.01 g']);
 });
 

@@ -6,7 +6,11 @@ import { settled, store, stubbed, workshop } from './stubs.js';
 const heard = /** @type {Record<string, (() => void)[]>} */ ({});
 const page = { revision: '7', shown: /** @type {any[]} */ ([]), offline: true, swapped: 0 };
 const desk = {
-    querySelector: (of) => (of.startsWith('input[name=') ? { value: of.includes('revision') ? page.revision : '' } : null),
+    querySelector: (of) => {
+        const value = of.includes('revision') ? page.revision : '';
+
+        return of.startsWith('input[name=') ? { value } : null;
+    },
 };
 const nodes = {
     '#desk': desk, 'meta[name=csrf-token]': { content: 'a token' },
@@ -17,7 +21,7 @@ const nodes = {
 globalThis.document = /** @type {any} */ ({
     activeElement: null, addEventListener: (kind, does) => (heard[kind] ??= []).push(does),
     querySelector: (of) => nodes[of] ?? null,
-    querySelectorAll: (of) => (of.includes('data-count-of') ? page.shown.filter((one) => of.includes(`"${one.key}"`)) : []),
+    querySelectorAll: (of) => page.shown.filter((one) => of === `[data-count-of="${one.key}"]`),
 });
 globalThis.window = /** @type {any} */ ({ addEventListener() {} });
 globalThis.location = /** @type {any} */ ({ pathname: '/pieces/piece/lay-out' });
@@ -37,7 +41,8 @@ beforeEach(() => {
     globalThis.localStorage.kept.clear();
     Object.assign(book, { piece: 'piece', revision: null, flying: false, isAway: false, following: 0 });
     book.counts.clear();
-    Object.assign(page, { revision: '7', shown: [{ key: 'p2/0', hasAttribute: () => false }], offline: true, swapped: 0 });
+    const shown = [{ key: 'p2/0', hasAttribute: () => false }];
+    Object.assign(page, { revision: '7', shown, offline: true, swapped: 0 });
 });
 
 test('a count is shown at once, kept on the device, and sent on the revision of the page', async () => {
@@ -85,7 +90,8 @@ test('counts of several things are sent one after the other, each on what the la
 });
 
 test('a workshop that is away, or busy, loses nothing', async () => {
-    for (const fails of [(one) => one.fails(new Error('away')), (one) => one.answers(503, {}), (one) => one.answers(429, {})]) {
+    const away = (one) => one.fails(new Error('away'));
+    for (const fails of [away, (one) => one.answers(503, {}), (one) => one.answers(429, {})]) {
         count('p2/0', change, 3);
         clearTimeout(book.timer);
         save();

@@ -8,7 +8,10 @@ globalThis.document = /** @type {any} */ ({
     addEventListener() {},
     querySelector: (of) => of === 'input[name=_token]'
         ? { value: 'a token' }
-        : { set textContent(words) { page.said[of] = words; }, prepend: (one) => { page.said.banner = one.textContent; } },
+        : {
+            set textContent(words) { page.said[of] = words; },
+            prepend: (one) => { page.said.banner = one.textContent; },
+        },
     createElement: () => ({}),
 });
 globalThis.window = /** @type {any} */ ({ addEventListener() {} });

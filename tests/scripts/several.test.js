@@ -1,7 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 
-globalThis.document = /** @type {any} */ ({ querySelector: () => null, addEventListener() {}, removeEventListener() {} });
+globalThis.document = /** @type {any} */ ({
+    querySelector: () => null, addEventListener() {}, removeEventListener() {},
+});
 const { several } = await import('../../resources/js/several.js');
 
 // Several runs of beads chosen at once: three of one kind and one of another, drawn in a row.
@@ -46,7 +48,8 @@ test('with shift, control or command a tap chooses one more, or one less', () =>
 
 test('a tap alone, and one beside every bead, is left to whoever else listens', () => {
     const all = board();
-    for (const event of [tapped('p2:bead-1'), tapped(null, { shiftKey: true }), tapped('p9:bead-9', { shiftKey: true })]) {
+    const held = { shiftKey: true };
+    for (const event of [tapped('p2:bead-1'), tapped(null, held), tapped('p9:bead-9', held)]) {
         all.one.also(event);
         assert.equal(event.isStopped, false);
     }

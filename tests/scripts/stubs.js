@@ -14,7 +14,8 @@ export const stubbed = (libraries) => {
 /** What was asked of the workshop, in order; each is answered when the test says so. */
 export const workshop = () => {
     const asked = /** @type {any[]} */ ([]);
-    globalThis.fetch = /** @type {any} */ ((address, { body, ...how } = /** @type {any} */ ({})) => new Promise((go, fails) => {
+    const none = /** @type {any} */ ({});
+    globalThis.fetch = /** @type {any} */ ((address, { body, ...how } = none) => new Promise((go, fails) => {
         const answers = (status, data) => go({
             ok: status < 400, status, json: async () => data, text: async () => String(data),
         });
