@@ -50,8 +50,7 @@ final class Served
             ['views', 'sessions', 'cache', 'logs'],
         );
         touch($environment['DB_DATABASE']);
-        $port = 18_000 + random_int(0, 1999);
-        $served = new self($scratch, $environment, $port, $workers, $router);
+        $served = new self($scratch, $environment, self::freePort(), $workers, $router);
         array_map(
             $served->artisan(...),
             [...$isCached ? ['config:cache', 'route:cache', 'view:cache'] : [], 'migrate --force --seed'],
@@ -60,6 +59,17 @@ final class Served
         register_shutdown_function($served->end(...));
 
         return $served;
+    }
+
+    /** One that nobody listens at: suites run beside each other. */
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        is_resource($socket) || throw new RuntimeException('No port is free.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) explode(':', $name)[1];
     }
 
     public function artisan(string $command): void

@@ -13,10 +13,10 @@ if [ "${1:-}" = --changed ]; then
     touched=$(php tests/changed.php "${2:-HEAD}") || { echo "“${2:-HEAD}” is no commit here." >&2; exit 2; }
     set -- style analysis scripts
 fi
-wanted=" ${*:-style analysis scripts core feature browser} "
+wanted=" ${*:-style analysis scripts core feature browser wide} "
 for one in $wanted; do
-    case "$one" in style | analysis | scripts | core | feature | browser) ;; *)
-        echo "“$one” is no suite: style, analysis, scripts, core, feature or browser." >&2; exit 2 ;;
+    case "$one" in style | analysis | scripts | core | feature | browser | wide) ;; *)
+        echo "“$one” is no suite: style, analysis, scripts, core, feature, browser or wide." >&2; exit 2 ;;
     esac
 done
 summary=""
@@ -26,16 +26,25 @@ suite() {
     case "$wanted" in *" $1 "*) ;; *) return 0 ;; esac
     name=$2; shift 2
     printf '\n\033[1m» %s\033[0m\n' "$name"
-    if "$@"; then summary="$summary\n  ✓ $name"; passed=$((passed + 1)); else summary="$summary\n  ✕ $name"; failed=$((failed + 1)); fi
+    began=$(date +%s)
+    if "$@"; then mark="✓"; passed=$((passed + 1)); else mark="✕"; failed=$((failed + 1)); fi
+    summary="$summary\n  $mark $name, $(($(date +%s) - began)) s"
 }
 suite style "style" vendor/bin/pint --test --quiet
 suite analysis "static analysis, core" vendor/bin/phpstan analyse -c phpstan-core.neon --no-progress --memory-limit=1G --no-ansi
 suite analysis "static analysis, application" vendor/bin/phpstan analyse -c phpstan.neon --no-progress --memory-limit=1G --no-ansi
 suite analysis "static analysis, scripts" node_modules/.bin/tsc -p jsconfig.json
 suite scripts "scripts" node --test tests/scripts/*.test.js
-suite core "core" vendor/bin/phpunit --testsuite core --no-progress
-suite feature "feature" vendor/bin/phpunit --testsuite feature --no-progress
-suite browser "browser" vendor/bin/phpunit --testsuite browser --no-progress
+# On every core one process, each with a class, or with a test where no class makes anything ready for all its tests.
+beside() { vendor/bin/paratest --processes="$cores" --no-progress "$@"; }
+cores=$(nproc); [ "$cores" -le 8 ] || cores=8
+# Templates are ready before, so that no two processes write the same one.
+case "$wanted" in *" feature "* | *" wide "*) APP_CONFIG_CACHE="$PWD/bootstrap/cache/none-config.php" php artisan view:cache --quiet ;; esac
+suite core "core" beside --testsuite core --exclude-group wide
+suite feature "feature" beside --testsuite feature --exclude-group wide
+suite browser "browser" beside --testsuite browser
+suite wide "wide: core over all there is" beside --testsuite core --group wide --functional
+suite wide "wide: the application over all there is" beside --testsuite feature --group wide
 # Names of files and folders of ours: none has a space.
 if [ -n "$touched" ]; then
     wanted=" touched "

@@ -7,6 +7,7 @@ namespace Hebra\Core\Tests;
 use PhpParser\Node;
 use PhpParser\NodeFinder;
 use PhpParser\ParserFactory;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The layers: the core knows the trade and nothing of the web; every file says strict_types; classes are final. */
@@ -34,6 +35,7 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    #[Group('wide')]
     public function test_the_core_reaches_for_nothing_outside(): void
     {
         $finder = new NodeFinder;
@@ -73,6 +75,7 @@ final class ArchitectureTest extends TestCase
     }
 
     /** Rooms build on each other one way; what still goes both ways is named, and may only become less. */
+    #[Group('wide')]
     public function test_rooms_build_on_each_other_one_way(): void
     {
         $imports = [];
@@ -103,6 +106,7 @@ final class ArchitectureTest extends TestCase
     }
 
     /** What hands do is told with the stretch that they do it to: nothing else makes steps of a technique. */
+    #[Group('wide')]
     public function test_no_technique_makes_steps_of_its_own(): void
     {
         $finder = new NodeFinder;
@@ -116,6 +120,7 @@ final class ArchitectureTest extends TestCase
         self::assertGreaterThan(50, $read);
     }
 
+    #[Group('wide')]
     public function test_every_file_is_strict_and_every_class_final(): void
     {
         $finder = new NodeFinder;
@@ -136,6 +141,7 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    #[Group('wide')]
     public function test_env_is_read_in_config_alone(): void
     {
         $finder = new NodeFinder;

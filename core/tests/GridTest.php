@@ -21,6 +21,7 @@ use Hebra\Core\Wire\Hardness;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Section;
 use Hebra\Core\Wire\Temper;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -154,6 +155,7 @@ final class GridTest extends TestCase
         self::hold('learned', $rows);
     }
 
+    #[Group('wide')]
     public function test_how_wires_pack_and_strands_match(): void
     {
         $random = new Randomizer(new Mt19937(11));

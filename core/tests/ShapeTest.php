@@ -10,6 +10,7 @@ use PhpParser\NodeTraverser;
 use PhpParser\NodeVisitor\NameResolver;
 use PhpParser\ParserFactory;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -32,6 +33,7 @@ final class ShapeTest extends TestCase
     }
 
     #[DataProvider('rooms')]
+    #[Group('wide')]
     public function test_its_figures_only_fall(string $room, string $folder): void
     {
         $kept = self::kept()[$room];
@@ -43,6 +45,7 @@ final class ShapeTest extends TestCase
         }
     }
 
+    #[Group('wide')]
     public function test_rooms_that_import_each_other_are_only_those_known(): void
     {
         $known = self::kept()['import each other'];

@@ -32,7 +32,7 @@ final class BenchTest extends BrowserTestCase
     /** @return array{int, int, int} steps done, counted, moves, as they stand in the database */
     private function kept(string $name): array
     {
-        $pdo = new \PDO('sqlite:'.self::$database);
+        $pdo = self::$served->book();
         $row = $pdo->query(
             'SELECT makings.step, makings.counted, makings.moves FROM makings JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.name = '
                 .$pdo->quote($name).' ORDER BY makings.id DESC LIMIT 1',
@@ -61,13 +61,13 @@ final class BenchTest extends BrowserTestCase
             'const done = arguments[0]; Promise.all(["/", "/away.html"].map((one) => caches.match(one, '
                 .'{ ignoreVary: true }))).then((all) => done(all.every(Boolean)), () => done(false));',
         ), 'the bench is kept on the device');
-        self::stopServer();
+        self::$served->kill();
         $this->visit('/');
         $this->seeInside('.hero', 'Winter buoys');
         self::eventually(fn (): bool => $this->one('#offline')->isDisplayed(), 'it says that it is away');
         $this->visit('/stock');
         $this->seeInside('h1', 'cannot be reached just now');
-        self::startServer();
+        self::$served->again();
         $this->visit('/stock');
         $this->seeInside('h1', 'Stock');
         // What could not be reached was noted by the browser.
@@ -84,7 +84,7 @@ final class BenchTest extends BrowserTestCase
             $this->stepIsNew($seen, 'space goes on');
         }
         $before = $this->kept('Groyne hoops');
-        self::stopServer();
+        self::$served->kill();
         for ($press = 0; $press < 9; $press++) {
             $seen = $this->text('.stage-panel');
             $this->press(' ');
@@ -115,7 +115,7 @@ final class BenchTest extends BrowserTestCase
             'two more are counted',
         );
         [$place, $count] = [$this->text('#step-place'), $this->text('#step-count')];
-        self::startServer();
+        self::$served->again();
         self::eventually(
             fn (): bool => ! $this->isAway() && $this->text('#step-title') !== '',
             'what was kept is sent',
@@ -200,7 +200,7 @@ final class BenchTest extends BrowserTestCase
         $this->one('#tick-sound')->click();
         self::assertSame('true', $this->one('#tick-sound')->getAttribute('aria-pressed'));
         $this->press(WebDriverKeys::PAGE_DOWN);
-        $pdo = new \PDO('sqlite:'.self::$database);
+        $pdo = self::$served->book();
         self::eventually(
             fn (): bool => (int) $pdo->query(
                 "SELECT COUNT(*) FROM step_times JOIN makings ON makings.id = step_times.making_id JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.name = 'Rope-walk bangle' AND taken_ms > 500",

@@ -13,100 +13,41 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
+use Tests\Served;
 
 /** A server with its own database, a real browser, and a fresh demo workshop for every class. */
 abstract class BrowserTestCase extends TestCase
 {
     protected static RemoteWebDriver $browser;
 
+    protected static Served $served;
+
     protected static string $address;
 
-    protected static string $database;
-
-    private static string $views;
-
-    /** @var list<resource> */
-    private static array $processes = [];
-
-    /** @var array<string, string> */
-    private static array $environment = [];
-
-    private static int $port;
+    /** @var resource */
+    private static $driver;
 
     public static function setUpBeforeClass(): void
     {
-        $root = dirname(__DIR__, 2);
-        self::$database = sys_get_temp_dir().'/hebra-browser-'.getmypid().'-'.random_int(1000, 9999).'.sqlite';
-        touch(self::$database);
-        $environment = [
-            'DB_DATABASE' => self::$database, 'HEBRA_DEMO' => '1', 'APP_ENV' => 'production',
-            'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
-            // Views of its own: compiled once, from the templates as they are now.
-            'VIEW_COMPILED_PATH' => self::$views = sys_get_temp_dir().'/hebra-views-'.getmypid().'-'
-                .random_int(1000, 9999),
-            ...static::more(), 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'APP_CONFIG_CACHE' => $root.'/bootstrap/cache/none-config.php',
-            'APP_ROUTES_CACHE' => $root.'/bootstrap/cache/none-routes.php',
-        ] + getenv();
-        mkdir(self::$views);
-        foreach (['cache', 'sessions'] as $kind) {
-            is_dir("{$root}/storage/framework/{$kind}/workshop")
-                || mkdir("{$root}/storage/framework/{$kind}/workshop", 0700, true);
-        }
-        $seeding = proc_open(
-            [PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'],
-            [],
+        self::$served = Served::start(['HEBRA_DEMO' => '1', 'DB_PERSISTENT' => '0', ...static::more()], workers: 1);
+        self::$address = self::$served->address;
+        $port = Served::freePort();
+        $nothing = ['file', '/dev/null', 'w'];
+        $driver = proc_open(
+            ['chromedriver', "--port={$port}", '--log-level=OFF'],
+            [['file', '/dev/null', 'r'], $nothing, $nothing],
             $pipes,
-            $root,
-            $environment,
         );
-        self::assertIsResource($seeding);
-        self::assertSame(0, proc_close($seeding));
-        [self::$environment, self::$port] = [$environment, self::freePort()];
-        self::startServer();
-        self::$address = 'http://127.0.0.1:'.self::$port;
-        $driverPort = self::freePort();
-        self::start(['chromedriver', "--port={$driverPort}", '--log-level=OFF'], $root, getenv(), $driverPort);
-        self::$browser = RemoteWebDriver::create(
-            "http://127.0.0.1:{$driverPort}",
-            self::capabilities(),
-            30_000,
-            60_000,
-        );
+        self::assertIsResource($driver);
+        self::$driver = $driver;
+        self::eventually(fn (): bool => @fsockopen('127.0.0.1', $port) !== false, "port {$port} answers");
+        self::$browser = RemoteWebDriver::create("http://127.0.0.1:{$port}", self::capabilities(), 30_000, 60_000);
     }
 
     /** @return array<string, string> more of the server's environment */
     protected static function more(): array
     {
         return [];
-    }
-
-    protected static function startServer(): void
-    {
-        // The workers that the server would fork outlive it, so there is one, in a group of its own.
-        self::start(
-            [
-                'setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', '127.0.0.1:'.self::$port, '-t', 'public',
-                'server.php',
-            ],
-            dirname(__DIR__, 2),
-            self::$environment,
-            self::$port,
-        );
-    }
-
-    /** As when the plug is pulled. */
-    protected static function stopServer(): void
-    {
-        foreach (self::$processes as $at => $process) {
-            if (proc_get_status($process)['command'] === 'setsid') {
-                $pid = proc_get_status($process)['pid'];
-                posix_kill(-$pid, SIGKILL) || posix_kill($pid, SIGKILL);
-                proc_close($process);
-                unset(self::$processes[$at]);
-            }
-        }
-        self::$processes = array_values(self::$processes);
     }
 
     private static function capabilities(): DesiredCapabilities
@@ -127,45 +68,12 @@ abstract class BrowserTestCase extends TestCase
         return $capabilities;
     }
 
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        self::assertIsResource($socket);
-        $port = (int) explode(':', (string) stream_socket_get_name($socket, false))[1];
-        fclose($socket);
-
-        return $port;
-    }
-
-    /**
-     * @param  list<string>  $command
-     * @param  array<string, string>  $environment
-     */
-    private static function start(array $command, string $folder, array $environment, int $port): void
-    {
-        $process = proc_open(
-            $command,
-            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
-            $pipes,
-            $folder,
-            $environment,
-        );
-        self::assertIsResource($process);
-        self::$processes[] = $process;
-        self::eventually(fn (): bool => @fsockopen('127.0.0.1', $port) !== false, 'port '.$port.' answers');
-    }
-
     public static function tearDownAfterClass(): void
     {
         self::$browser->quit();
-        foreach (array_reverse(self::$processes) as $process) {
-            $pid = proc_get_status($process)['pid'];
-            posix_kill(-$pid, SIGTERM) || posix_kill($pid, SIGTERM);
-            proc_close($process);
-        }
-        self::$processes = [];
-        array_map(unlink(...), [...(glob(self::$database.'*') ?: []), ...(glob(self::$views.'/*') ?: [])]);
-        rmdir(self::$views);
+        self::$served->end();
+        proc_terminate(self::$driver);
+        proc_close(self::$driver);
     }
 
     /** Waits for what must come true, a minute at most, however busy the machine. */

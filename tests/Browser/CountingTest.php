@@ -84,11 +84,11 @@ final class CountingTest extends BrowserTestCase
         $this->window(1280, 800);
         $ulid = $this->piece('Counted alone');
         $before = (int) $this->shown('#desk [data-count]');
-        self::stopServer();
+        self::$served->kill();
         $this->press('key', '#run-more', '+');
         self::assertSame((string) ($before + self::PRESSES), $this->shown('#desk [data-count]'));
         self::assertSame($before, $this->beads($ulid));
-        self::startServer();
+        self::$served->again();
         self::eventually(
             fn (): bool => $this->beads($ulid) === $before + self::PRESSES, 'it is saved when the workshop is back',
         );
@@ -220,7 +220,7 @@ final class CountingTest extends BrowserTestCase
 
     private function value(string $query, string $ulid): string
     {
-        $statement = (new \PDO('sqlite:'.self::$database))->prepare($query);
+        $statement = self::$served->book()->prepare($query);
         $statement->execute([$ulid]);
 
         return (string) $statement->fetchColumn();

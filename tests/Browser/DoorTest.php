@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PDO;
-
 /** Leaving leaves nothing behind in the browser; a workshop that is busy is asked again. */
 final class DoorTest extends BrowserTestCase
 {
@@ -68,7 +66,7 @@ final class DoorTest extends BrowserTestCase
             'a piece is begun',
         );
         $this->one('#run-more')->click();
-        $book = new PDO('sqlite:'.self::$database);
+        $book = self::$served->book();
         self::eventually(
             fn (): bool => (int) $book->query(
                 'SELECT revision FROM pieces ORDER BY id DESC LIMIT 1',

@@ -26,7 +26,7 @@ final class StockTest extends BrowserTestCase
     /** What the book of the demo adds up to, over all its lines. */
     private function bookMg(): int
     {
-        return (int) (new \PDO('sqlite:'.self::$database))->query(
+        return (int) self::$served->book()->query(
             'SELECT COALESCE(SUM(mass_mg), 0) FROM movements',
         )?->fetchColumn();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Served;
 use Tests\Visitor;
@@ -163,6 +164,7 @@ final class BarrierTest extends TestCase
      * Every route that writes, asked twice at the same moment: both are answered, and all books and counts agree with
      * their lines.
      */
+    #[Group('wide')]
     public function test_every_writing_route_bears_being_asked_twice_at_once(): void
     {
         [$one, $two, $token] = $this->pair('Wilma');

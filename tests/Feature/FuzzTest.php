@@ -12,6 +12,7 @@ use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Tests\Piece\Everything;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
+use PHPUnit\Framework\Attributes\Group;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\TestCase;
@@ -96,6 +97,7 @@ final class FuzzTest extends TestCase
     }
 
     /** Two thousand changes of pieces, sensible and not, each stage looked at now and then. */
+    #[Group('wide')]
     public function test_changes_of_pieces_are_made_or_refused(): void
     {
         $patterns = array_keys(Patterns::all());
@@ -149,6 +151,7 @@ final class FuzzTest extends TestCase
     }
 
     /** Everything that can be laid out, and pieces with nothing in them, at every stage, on paper and as drawings. */
+    #[Group('wide')]
     public function test_every_page_of_every_piece_is_answered(): void
     {
         $pieces = [...iterator_to_array(Everything::techniques()), ...iterator_to_array(Everything::changed(12))];
@@ -181,6 +184,7 @@ final class FuzzTest extends TestCase
     }
 
     /** Every form of the workshop with contents nobody meant, and names of things that are not there. */
+    #[Group('wide')]
     public function test_forms_are_taken_or_refused(): void
     {
         $this->seed(DemoSeeder::class);

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use CURLFile;
 use PDO;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Served;
 use Tests\Visitor;
@@ -237,6 +238,7 @@ final class KeptTest extends TestCase
      * The last two steps are taken back, and taken again by processes that are killed after ever more of their
      * statements.
      */
+    #[Group('wide')]
     public function test_an_upgrade_that_is_cut_off_goes_on_where_it_stood(): void
     {
         $this->filled('Karin');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -59,6 +60,7 @@ final class KilledServerTest extends TestCase
         ];
     }
 
+    #[Group('wide')]
     public function test_the_book_is_as_before_or_as_after(): void
     {
         self::assertSame([0, 'ready'], $this->closing('prepare'));

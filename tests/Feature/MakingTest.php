@@ -18,6 +18,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 final class MakingTest extends TestCase
@@ -80,6 +81,7 @@ final class MakingTest extends TestCase
      * Every family goes through Make and into the book: all steps can be shown, each wire of the piece is booked once,
      * and nothing is lost.
      */
+    #[Group('wide')]
     public function test_every_pattern_can_be_made_and_booked(): void
     {
         foreach (array_keys(Patterns::all()) as $pattern) {

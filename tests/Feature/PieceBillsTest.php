@@ -13,6 +13,7 @@ use App\Read\Pricing;
 use Database\Seeders\DemoSeeder;
 use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** Kept or reckoned anew, a bill says the same, whatever it is made of was changed in between. */
@@ -36,6 +37,7 @@ final class PieceBillsTest extends TestCase
         return (new Pricing($piece, $workshop))->billed(Planner::plan($piece->document(), $workshop->profile()))[0];
     }
 
+    #[Group('wide')]
     public function test_whatever_changes_a_kept_bill_is_the_bill(): void
     {
         $this->freezeTime();

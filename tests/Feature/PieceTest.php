@@ -14,6 +14,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 final class PieceTest extends TestCase
@@ -26,6 +27,7 @@ final class PieceTest extends TestCase
         $this->get("/pieces/{$piece->ulid}/lay-out")->assertOk()->assertSee('Gull')->assertSee('From the ear down');
     }
 
+    #[Group('wide')]
     public function test_every_stage_works_without_and_with_stock_and_for_every_pattern(): void
     {
         foreach (array_keys(Patterns::all()) as $pattern) {
@@ -274,6 +276,7 @@ final class PieceTest extends TestCase
     }
 
     /** A picture is well-formed, true to size, without a variable or a script, and its names are text. */
+    #[Group('wide')]
     public function test_drawing_and_strips_are_pictures_of_their_own(): void
     {
         $this->actingAs($this->maker);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The one script: it parses, says what it knows, and refuses what it does not. */
@@ -109,6 +110,7 @@ final class ScriptTest extends TestCase
     }
 
     /** By nginx and PHP-FPM, whose workers come again when they die. */
+    #[Group('wide')]
     public function test_it_serves_and_stops_without_leaving_anything_behind(): void
     {
         [$process, $address, $log] = $this->started('serve', 18_700 + getmypid() % 200);
@@ -160,6 +162,7 @@ final class ScriptTest extends TestCase
      * Both run from one folder and one browser visits both: the demo's session, whatever it is called, is nobody in the
      * real workshop.
      */
+    #[Group('wide')]
     public function test_the_demo_signs_nobody_into_the_workshop(): void
     {
         [, $workshop] = $this->started('serve', 18_900 + getmypid() % 100);

@@ -12,6 +12,7 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Patterns;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -124,6 +125,7 @@ final class SettingsTest extends TestCase
 
     #[TestWith(['0.5 mm'])]
     #[TestWith(['1/16 in'])]
+    #[Group('wide')]
     public function test_every_setting_can_be_reached_and_sent_as_it_stands(string $ruler): void
     {
         $this->workshop()->update(['ruler' => $ruler]);
@@ -149,6 +151,7 @@ final class SettingsTest extends TestCase
     }
 
     /** Where it hangs, of which wire, how it fits, what it is called: each sent as the page shows it. */
+    #[Group('wide')]
     public function test_what_else_the_page_tells_can_be_sent_as_it_stands(): void
     {
         $sent = [];
@@ -165,6 +168,7 @@ final class SettingsTest extends TestCase
     }
 
     /** An emptied field is empty where it may be, and else told of beside it by its name; nothing saved is lost. */
+    #[Group('wide')]
     public function test_an_emptied_field_is_emptied_or_told_of_by_its_name(): void
     {
         [$emptied, $told] = [0, 0];

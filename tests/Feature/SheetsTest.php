@@ -15,6 +15,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** Sheets on paper: rendered, and measured with the pixels as a ruler. */
@@ -138,6 +139,7 @@ final class SheetsTest extends TestCase
         }
     }
 
+    #[Group('wide')]
     public function test_sheets_and_labels_are_served_as_pdf(): void
     {
         $piece = $this->piece('link-and-drop');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Served;
 use Tests\Visitor;
@@ -108,6 +109,7 @@ final class TroubleTest extends TestCase
     }
 
     /** Eight seconds of search for somebody who went away after half a second keep nobody else waiting. */
+    #[Group('wide')]
     public function test_a_search_ends_where_nobody_waits_for_it(): void
     {
         $this->served = Served::start([], 1);

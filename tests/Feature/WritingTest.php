@@ -15,6 +15,7 @@ use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /**
@@ -50,6 +51,7 @@ final class WritingTest extends TestCase
     }
 
     /** Every page, sheet, table and picture, once and once more with a question. */
+    #[Group('wide')]
     public function test_looking_writes_nothing(): void
     {
         $this->seed(DemoSeeder::class);

@@ -11,6 +11,7 @@ use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Bead\WirePacking;
 use Hebra\Core\Problem;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class BeadTest extends TestCase
@@ -112,6 +113,7 @@ final class BeadTest extends TestCase
     }
 
     /** Graham et al. 1998, table 1. Nine and ten are solved, the others closed forms. */
+    #[Group('wide')]
     public function test_equal_wires_pack_as_published(): void
     {
         foreach (require __DIR__.'/../data/circles-in-a-circle.php' as $count => $ratio) {
@@ -125,6 +127,7 @@ final class BeadTest extends TestCase
     }
 
     /** The solver, made to work by a hair's difference, against the same published table. */
+    #[Group('wide')]
     public function test_nearly_equal_wires_pack_as_published(): void
     {
         foreach (require __DIR__.'/../data/circles-in-a-circle.php' as $count => $ratio) {

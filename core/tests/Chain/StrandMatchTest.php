@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Chain;
 
 use Hebra\Core\Chain\StrandMatch;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The best numbers of links, held against every other choice. */
@@ -38,6 +39,7 @@ final class StrandMatchTest extends TestCase
      * Seeded instances of up to three elements against every choice of up to 18 links a piece: least worst error, then
      * least squares, then fewest links.
      */
+    #[Group('wide')]
     public function test_against_brute_force(): void
     {
         mt_srand(7);

@@ -15,6 +15,7 @@ use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Feed, rotation and bend tell the wire that they were read off. */
@@ -37,6 +38,7 @@ final class BendTableTest extends TestCase
     }
 
     /** Fed and bent it takes the wire that its curve is long: nothing is left out between two bends. */
+    #[Group('wide')]
     public function test_the_table_of_every_wire_is_as_long_as_its_curve(): void
     {
         $wires = 0;

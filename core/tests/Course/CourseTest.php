@@ -36,6 +36,7 @@ use Hebra\Core\Plan\PartDrawing;
 use Hebra\Core\Tests\Piece\Everything;
 use Hebra\Core\Wrap\Spiral;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A wire told as a course lies as long as it is cut, goes on where it came to, and bends no tighter than it can. */
@@ -147,6 +148,7 @@ final class CourseTest extends TestCase
             && $move->shape->lengthMm() > 0;
     }
 
+    #[Group('wide')]
     public function test_every_move_lies_as_long_as_it_is_cut(): void
     {
         $moves = 0;
@@ -184,6 +186,7 @@ final class CourseTest extends TestCase
         self::assertGreaterThan(3000, $moves);
     }
 
+    #[Group('wide')]
     public function test_every_course_goes_on_where_it_came_to(): void
     {
         foreach (self::courses() as $name => [$course]) {
@@ -204,6 +207,7 @@ final class CourseTest extends TestCase
      * Along a stretch, corners apart, no centreline is bent to less than half its wire's thickness. Flat spirals are
      * reckoned from the inside of their eye (common practice), a little less than their inner turn lies.
      */
+    #[Group('wide')]
     public function test_no_wire_is_bent_into_itself(): void
     {
         foreach (self::courses() as $name => [$course, $wireMm]) {
@@ -221,6 +225,7 @@ final class CourseTest extends TestCase
     }
 
     /** What hangs in an eye hangs on its wire: half its thickness beside its middle. */
+    #[Group('wide')]
     public function test_every_eye_that_can_be_hung_in_lies_on_its_wire(): void
     {
         $eyes = 0;

@@ -19,6 +19,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Piece\Everything;
 use Hebra\Core\Tests\Piece\Some;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** No two beads of a part stand in the same place, and where settings ask for it a check says so. */
@@ -51,6 +52,7 @@ final class CrowdingTest extends TestCase
         self::assertGreaterThan(1.0, $into('20 x 20mm coin, hole 1.8', '6mm round, hole 1', 8.0));
     }
 
+    #[Group('wide')]
     public function test_beads_of_every_part_have_room(): void
     {
         $looked = 0;

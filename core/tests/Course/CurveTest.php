@@ -9,6 +9,7 @@ use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What holds of every curve: its farthest places are among its points, and carried anywhere it is as long. */
@@ -41,6 +42,7 @@ final class CurveTest extends TestCase
         return Frame::turned(self::place(), $ahead, $ahead->cross(self::place()->unit()));
     }
 
+    #[Group('wide')]
     public function test_the_farthest_places_are_the_farthest_of_its_points(): void
     {
         mt_srand(61);

@@ -10,6 +10,7 @@ use Hebra\Core\Course\Vector;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Tests\Piece\Everything;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -34,6 +35,7 @@ final class InBeadsTest extends TestCase
     }
 
     #[DataProvider('halves')]
+    #[Group('wide')]
     public function test_no_wire_goes_through_a_bead(int $changed): void
     {
         $beads = 0;

@@ -9,6 +9,7 @@ use Hebra\Core\Course\Repeat;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Whatever repeats in a curve is told as often as it is there, in its order, and nothing is lost. */
@@ -51,6 +52,7 @@ final class RepeatTest extends TestCase
         self::assertSame([], Repeat::in([]));
     }
 
+    #[Group('wide')]
     public function test_all_of_every_wire_is_in_its_repeats(): void
     {
         $repeated = 0;

@@ -14,6 +14,7 @@ use Hebra\Core\Course\Settling\Settled;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Wires that cross lie beside each other, and are otherwise what they were told to be. */
@@ -54,6 +55,7 @@ final class SettlingTest extends TestCase
     }
 
     /** Round wires touch where their middles are half of both thicknesses apart (geometry). */
+    #[Group('wide')]
     public function test_two_that_cross_in_one_place_come_to_touch(): void
     {
         foreach ([0.0, 0.1, -0.3] as $before) {
@@ -128,6 +130,7 @@ final class SettlingTest extends TestCase
     }
 
     /** A bead is where it was: what leads to it is pushed, and no wire in it. */
+    #[Group('wide')]
     public function test_beads_stay_where_they_are(): void
     {
         $beads = 0;
@@ -147,6 +150,7 @@ final class SettlingTest extends TestCase
      * It goes on where it came to, is bent no tighter than a wire can be, and takes little more: less than what is cut
      * off its ends.
      */
+    #[Group('wide')]
     public function test_a_wire_that_was_pushed_is_whole_and_about_as_long(): void
     {
         $wires = 0;

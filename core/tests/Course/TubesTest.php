@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Course;
 
 use Hebra\Core\Tests\Piece\Everything;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -25,6 +26,7 @@ final class TubesTest extends TestCase
     }
 
     #[DataProvider('halves')]
+    #[Group('wide')]
     public function test_no_wire_stands_in_another(int $changed): void
     {
         $parts = 0;

@@ -10,12 +10,14 @@ use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The free round within a piece is what its settings say it is inside. */
 final class ClearingTest extends TestCase
 {
     /** Of rings for a finger as wide inside as they are made, but for beads and curls that come into them. */
+    #[Group('wide')]
     public function test_a_ring_is_free_inside(): void
     {
         $rings = 0;
@@ -33,6 +35,7 @@ final class ClearingTest extends TestCase
     }
 
     /** What is laid round a wrist leaves less than its length would, and more than half of that. */
+    #[Group('wide')]
     public function test_a_bracelet_is_free_inside(): void
     {
         $round = 0;
@@ -56,6 +59,7 @@ final class ClearingTest extends TestCase
     }
 
     /** Whatever is drawn, it is found within it: what goes round nothing leaves little. */
+    #[Group('wide')]
     public function test_it_is_found_within_every_piece(): void
     {
         foreach (array_keys(Patterns::all()) as $name) {

@@ -17,6 +17,7 @@ use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Wire\Metal;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What is drawn of what is looked at alone is what would be seen there of the whole. */
@@ -75,6 +76,7 @@ final class GlimpseTest extends TestCase
      * Of every pattern's steps, before and after, from the front and the side: no stroke and no bead that lies in the
      * window is missing or other than it is in the whole, and nothing is there that the whole has not.
      */
+    #[Group('wide')]
     public function test_a_window_shows_what_the_whole_shows_there(): void
     {
         $looked = 0;

@@ -9,6 +9,7 @@ use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Nothing that is drawn reaches beyond its outline, on whatever side; and it says so whichever copy is asked. */
@@ -38,6 +39,7 @@ final class OutlineTest extends TestCase
         return $points;
     }
 
+    #[Group('wide')]
     public function test_nothing_reaches_beyond_it(): void
     {
         $looked = 0;

@@ -14,6 +14,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Piece\Some;
 use Hebra\Core\Wire\Metal;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The drawing is geometry: what it shows must measure what the plan says. */
@@ -81,6 +82,7 @@ final class PieceFigureTest extends TestCase
         );
     }
 
+    #[Group('wide')]
     public function test_every_stretch_that_stays_is_drawn_and_bears_the_mark_of_its_segment(): void
     {
         foreach (array_keys(Patterns::all()) as $pattern) {

@@ -24,6 +24,7 @@ use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** From the back a part is its front mirrored, near and far exchanged; at a crossing the nearer is drawn later. */
@@ -41,6 +42,7 @@ final class ViewTest extends TestCase
         return $beads;
     }
 
+    #[Group('wide')]
     public function test_the_back_is_the_front_turned_about(): void
     {
         foreach (Everything::parts(40) as $name => $plan) {
@@ -60,6 +62,7 @@ final class ViewTest extends TestCase
     }
 
     /** From above a wire is as wide as from the front, and as high on the page as it is deep. */
+    #[Group('wide')]
     public function test_from_above_width_stays_and_depth_is_height(): void
     {
         foreach (Everything::parts(10) as $name => $plan) {
@@ -119,6 +122,7 @@ final class ViewTest extends TestCase
     }
 
     /** A piece seen from its sides hangs as long as from its front: what hangs below hangs in its eye. */
+    #[Group('wide')]
     public function test_a_piece_hangs_alike_from_every_side(): void
     {
         foreach (Everything::patterns() as $name => $piece) {

@@ -23,6 +23,7 @@ use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class HandTest extends TestCase
@@ -73,6 +74,7 @@ final class HandTest extends TestCase
         self::assertEqualsWithDelta(1.04, $work->ratio($work->straightMm + 1.04 * $work->formedMm), 1e-12);
     }
 
+    #[Group('wide')]
     public function test_a_frame_teaches_nothing_of_its_outline(): void
     {
         foreach (Patterns::all() as $name => $pattern) {
@@ -158,6 +160,7 @@ final class HandTest extends TestCase
      * Whatever the hand: each cut of each pattern is still the sum of its stretches, its bends lie in order inside it,
      * and no shorter than its drawing needs.
      */
+    #[Group('wide')]
     public function test_every_pattern_can_be_cut_for_any_hand(): void
     {
         foreach ([0.94, 1.0, 1.07, 1.2] as $factor) {
@@ -287,6 +290,7 @@ final class HandTest extends TestCase
     }
 
     #[\PHPUnit\Framework\Attributes\DataProvider('logs')]
+    #[Group('wide')]
     public function test_the_range_is_right_about_four_times_in_five(int $logs): void
     {
         $plan = Planner::plan(Patterns::start('link-and-drop', 'Range'), new Profile);

@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Hand;
 
 use Hebra\Core\Hand\StudentT;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class StudentTTest extends TestCase
@@ -31,6 +32,7 @@ final class StudentTTest extends TestCase
     }
 
     /** Density, distribution and the two means against sums over a fine grid. */
+    #[Group('wide')]
     public function test_distribution_and_means_are_integrals_of_the_density(): void
     {
         foreach ([3, 4, 7, 12] as $freedom) {

@@ -22,6 +22,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Tests\Piece\Everything;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class WorkPlanTest extends TestCase
@@ -181,6 +182,7 @@ final class WorkPlanTest extends TestCase
         return $all;
     }
 
+    #[Group('wide')]
     public function test_few_are_as_good_as_the_best_of_every_order(): void
     {
         for ($seed = 1; $seed <= 60; $seed++) {
@@ -237,6 +239,7 @@ final class WorkPlanTest extends TestCase
     }
 
     /** Of every piece there is: its tasks take as long as its steps, whatever of them is done already. */
+    #[Group('wide')]
     public function test_tasks_take_as_long_as_the_steps_they_are_of(): void
     {
         $pace = Pace::from([]);

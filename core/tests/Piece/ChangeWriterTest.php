@@ -19,6 +19,7 @@ use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\WireSize;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What is written is read back as the same change. */
@@ -93,6 +94,7 @@ final class ChangeWriterTest extends TestCase
         }
     }
 
+    #[Group('wide')]
     public function test_every_way_out_is_written_and_read_back(): void
     {
         $ways = 0;

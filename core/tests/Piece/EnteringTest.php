@@ -21,6 +21,7 @@ use Hebra\Core\Problem;
 use Hebra\Core\Technique\Techniques;
 use Hebra\Core\Wire\Metal;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What a maker types and presses while laying out: counts in a line, parts where she looks, beads that stay chosen. */
@@ -103,6 +104,7 @@ final class EnteringTest extends TestCase
     }
 
     /** What ends its line has no eye at its foot, and only that: what is put behind it hangs in nothing. */
+    #[Group('wide')]
     public function test_what_ends_its_line_offers_no_eye_below(): void
     {
         $ring = ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => '2'];
@@ -118,6 +120,7 @@ final class EnteringTest extends TestCase
     }
 
     /** A copy stands right below what it copies, like it in all, and brings no stop. */
+    #[Group('wide')]
     public function test_copies_go_below_and_bring_no_stop(): void
     {
         foreach (Patterns::all() as $name => $pattern) {

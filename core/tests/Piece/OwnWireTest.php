@@ -12,6 +12,7 @@ use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Plan\Properties;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A part may be made of another wire than its kind: two gauges of rings in one chain. */
@@ -29,6 +30,7 @@ final class OwnWireTest extends TestCase
      * Until another wire is chosen for it nothing changes; then only its own cuts do, and all that holds of plans still
      * holds.
      */
+    #[Group('wide')]
     public function test_a_wire_of_its_own_changes_its_part_alone(): void
     {
         $tried = 0;

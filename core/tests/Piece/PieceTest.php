@@ -13,6 +13,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class PieceTest extends TestCase
@@ -194,6 +195,7 @@ final class PieceTest extends TestCase
      * Small words may ask for much: it is said before any of it is drawn. What is let through is drawn with no more
      * strokes than it was weighed with.
      */
+    #[Group('wide')]
     public function test_more_than_a_page_can_bear_is_refused_before_it_is_drawn(): void
     {
         $chain = Some::changed(

@@ -16,6 +16,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Plan\WireRun;
 use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Steps are read off courses, by one implementation for all techniques. */
@@ -27,6 +28,7 @@ final class CourseStepsTest extends TestCase
         SegmentKind::Foot, SegmentKind::Wraps, SegmentKind::Coil, SegmentKind::Binding, SegmentKind::Weave,
     ];
 
+    #[Group('wide')]
     public function test_all_that_is_told_comes_in_the_order_of_work(): void
     {
         $read = 0;
@@ -41,6 +43,7 @@ final class CourseStepsTest extends TestCase
         self::assertGreaterThan(1000, $read);
     }
 
+    #[Group('wide')]
     public function test_hands_are_told_of_all_that_they_make(): void
     {
         $made = 0;

@@ -16,6 +16,7 @@ use Hebra\Core\Tests\Piece\Some;
 use Hebra\Core\Tool\Tool;
 use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Tool\ToolKind;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -24,6 +25,7 @@ use PHPUnit\Framework\TestCase;
  */
 final class EveryPlanTest extends TestCase
 {
+    #[Group('wide')]
     public function test_the_properties_hold_of_everything(): void
     {
         foreach (Everything::pieces() as $name => $piece) {
@@ -31,6 +33,7 @@ final class EveryPlanTest extends TestCase
         }
     }
 
+    #[Group('wide')]
     public function test_every_way_out_leads_out(): void
     {
         foreach (Everything::pieces(220) as $name => $piece) {
@@ -39,6 +42,7 @@ final class EveryPlanTest extends TestCase
     }
 
     /** Fit it anew, and every place tells one size: settings, fit sheet, steps, what is looked over. */
+    #[Group('wide')]
     public function test_the_fit_sets_the_size_and_one_size_is_told(): void
     {
         $fits = [
@@ -110,6 +114,7 @@ final class EveryPlanTest extends TestCase
         }
     }
 
+    #[Group('wide')]
     public function test_nothing_bought_is_formed_or_chosen(): void
     {
         foreach (Everything::pieces(60) as $name => $piece) {

@@ -23,6 +23,7 @@ use Hebra\Core\Problem;
 use Hebra\Core\Tests\Figure\Drawn;
 use Hebra\Core\Tests\Piece\Some;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Whole pieces, one a family, measured by hand in the comment; and what must hold for every pattern. */
@@ -618,6 +619,7 @@ final class FamiliesTest extends TestCase
     }
 
     /** Seeded random changes over every technique: the piece stays valid, its plan whole, its document canonical. */
+    #[Group('wide')]
     public function test_random_pieces_of_every_technique_can_be_planned(): void
     {
         mt_srand(17);

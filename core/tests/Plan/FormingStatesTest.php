@@ -24,6 +24,7 @@ use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -81,6 +82,7 @@ final class FormingStatesTest extends TestCase
         return $curve->spans === [] ? null : $curve->spans[count($curve->spans) - 1]->to;
     }
 
+    #[Group('wide')]
     public function test_after_the_last_step_every_wire_is_the_piece(): void
     {
         foreach (self::parts() as $name => [, $states, $part, $last]) {
@@ -119,6 +121,7 @@ final class FormingStatesTest extends TestCase
      * What forms wire is seen to: another wire after it than before, or, where the form does not change, the hands
      * and tools on it, or the finished piece that is bent as a whole.
      */
+    #[Group('wide')]
     public function test_every_step_that_forms_shows_what_it_does(): void
     {
         $seen = 0;
@@ -149,6 +152,7 @@ final class FormingStatesTest extends TestCase
     }
 
     /** In another order of work a wire is formed as if it were the only one: nothing is kept of the other. */
+    #[Group('wide')]
     public function test_each_order_of_work_forms_its_own_states(): void
     {
         $told = fn (Plan $plan, int $step): array => array_map(
@@ -257,6 +261,7 @@ final class FormingStatesTest extends TestCase
     }
 
     /** What is only filed has after it the shape it had before: what is bent there is bent later. */
+    #[Group('wide')]
     public function test_a_file_bends_nothing(): void
     {
         $filed = 0;
@@ -276,6 +281,7 @@ final class FormingStatesTest extends TestCase
     }
 
     /** A tail is there until it is trimmed, or until all of its wire is made; what stays is as long at every step. */
+    #[Group('wide')]
     public function test_a_wire_is_as_long_at_every_step(): void
     {
         foreach (self::parts() as $name => [$plan, $states, $part]) {
@@ -331,6 +337,7 @@ final class FormingStatesTest extends TestCase
     }
 
     /** A move that is made stays made; every step draws something, and what it works on is in its picture. */
+    #[Group('wide')]
     public function test_pictures_follow_each_other(): void
     {
         foreach (array_keys(Patterns::all()) as $name) {

@@ -16,6 +16,7 @@ use Hebra\Core\Plan\HandHints;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Signs on the pictures of steps: read off the wire before and after, for every step of every pattern. */
@@ -49,6 +50,7 @@ final class HandHintsTest extends TestCase
         ];
     }
 
+    #[Group('wide')]
     public function test_a_sign_stands_where_the_wire_is_and_is_of_the_step(): void
     {
         $kinds = [];
@@ -82,6 +84,7 @@ final class HandHintsTest extends TestCase
     }
 
     /** Every eye that is turned says which way; it goes round at least once but for the neck's kick. */
+    #[Group('wide')]
     public function test_every_eye_says_which_way_it_is_turned(): void
     {
         $eyes = 0;
@@ -95,6 +98,7 @@ final class HandHintsTest extends TestCase
     }
 
     /** Where it is cut nothing of what goes off is left after, and the cutter stands at the end that stays. */
+    #[Group('wide')]
     public function test_what_is_cut_off_is_gone_and_the_cutter_stands_at_what_stays(): void
     {
         $cuts = 0;
@@ -188,6 +192,7 @@ final class HandHintsTest extends TestCase
     }
 
     /** Round jaws stand on both sides of the wire and do not lie in it; flat ones hold what is beside the wraps. */
+    #[Group('wide')]
     public function test_pliers_hold_the_wire_where_it_is(): void
     {
         $round = $flat = 0;
@@ -224,6 +229,7 @@ final class HandHintsTest extends TestCase
     }
 
     /** The rod under a bend is the one that its step names: as thick as the bend is inside. */
+    #[Group('wide')]
     public function test_a_bend_lies_on_its_rod(): void
     {
         $rods = 0;
@@ -257,6 +263,7 @@ final class HandHintsTest extends TestCase
     }
 
     /** A bend is seen: its picture after is another than before, but where what is round is only trued up. */
+    #[Group('wide')]
     public function test_a_bend_changes_its_picture(): void
     {
         $same = [];

@@ -12,6 +12,7 @@ use Hebra\Core\Plan\Point;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Sight;
 use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class InspectionTest extends TestCase
@@ -24,6 +25,7 @@ final class InspectionTest extends TestCase
         return array_combine(array_map(fn (Point $point): string => $point->key, $points), $points);
     }
 
+    #[Group('wide')]
     public function test_every_pattern_is_looked_over_and_each_point_names_a_step_that_is_there(): void
     {
         foreach (array_keys(Patterns::all()) as $pattern) {
@@ -90,6 +92,7 @@ final class InspectionTest extends TestCase
     }
 
     /** A point that names beads is drawn with the first of them; one of a row with the first of its row. */
+    #[Group('wide')]
     public function test_a_point_shows_the_bead_that_it_names(): void
     {
         $named = 0;
@@ -114,6 +117,7 @@ final class InspectionTest extends TestCase
         self::assertGreaterThan(100, $named);
     }
 
+    #[Group('wide')]
     public function test_a_hoop_is_tried_for_its_lock(): void
     {
         $hoop = array_filter(
@@ -124,6 +128,7 @@ final class InspectionTest extends TestCase
     }
 
     /** Every point of every piece there is has its picture of right and wrong; only what is measured is a size. */
+    #[Group('wide')]
     public function test_every_point_is_seen(): void
     {
         $seen = [];

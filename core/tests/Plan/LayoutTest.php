@@ -16,6 +16,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Figure\Drawn;
 use Hebra\Core\Tests\Piece\Some;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Where parts lie in the drawing, and how long a line of them is. */
@@ -216,6 +217,7 @@ final class LayoutTest extends TestCase
      * Ten pieces of chain alike, or both sides of a centre: what is alike changes alike, and what hung in the middle
      * still does.
      */
+    #[Group('wide')]
     public function test_advice_keeps_the_balance(): void
     {
         foreach ([

@@ -33,6 +33,7 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Working;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -45,6 +46,7 @@ final class LikenessTest extends TestCase
 {
     private const FILE = __DIR__.'/fixtures/likeness.json';
 
+    #[Group('wide')]
     public function test_everything_is_as_it_was_last_looked_at(): void
     {
         $now = [];
@@ -91,6 +93,7 @@ final class LikenessTest extends TestCase
      * Far from what anyone looked at: many changes, and wires too thin, thick, soft and hard. All that is told and
      * drawn of each, as one sum.
      */
+    #[Group('wide')]
     public function test_what_is_far_from_the_patterns_is_as_it_was(): void
     {
         $now = [];
@@ -167,6 +170,7 @@ final class LikenessTest extends TestCase
      * Of every wire of every pattern: which are ruled out, which stand first, and every figure and sentence that judges
      * them.
      */
+    #[Group('wide')]
     public function test_every_wire_is_judged_as_it_was_last_looked_at(): void
     {
         $now = [];

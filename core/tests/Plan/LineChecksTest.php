@@ -18,6 +18,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use Hebra\Core\Tests\Piece\Some;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** How parts stand to each other: strands, rings of parts, faces, middles, pairs, and what closes where. */
@@ -114,6 +115,7 @@ final class LineChecksTest extends TestCase
 
     /** @param  list<array<string, string|int>>  $changes */
     #[DataProvider('faults')]
+    #[Group('wide')]
     public function test_a_fault_is_named_and_its_way_out_mends_it(
         string $pattern,
         array $changes,
@@ -278,6 +280,7 @@ final class LineChecksTest extends TestCase
      * Every pattern and seeded pieces whose ends close at random: the order, where there is one, can be made; where
      * there is none it is said.
      */
+    #[Group('wide')]
     public function test_random_closings_are_ordered_or_refused(): void
     {
         mt_srand(29);

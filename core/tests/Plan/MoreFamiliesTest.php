@@ -17,6 +17,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Tests\Piece\Some;
 use Hebra\Core\Wrap\Halo;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -211,6 +212,7 @@ final class MoreFamiliesTest extends TestCase
      * Seven beads of 5 × 8 on a cuff of 12 AWG in 28 AWG, seated: 7(8 + 5 − 0.32109) = 88.752; 2 · 6 + 2 · 4 = 20 wraps
      * √((π · 2.37361)² + 0.32109²) = 7.4638 each; two tails of 50: 338.03.
      */
+    #[Group('wide')]
     public function test_beads_bound_on_a_cuff(): void
     {
         $cuff = fn (array ...$more): Plan => self::plan(

@@ -16,6 +16,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Tests\Piece\Everything;
 use Hebra\Core\Tests\Piece\Some;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The same work, one operation over all that is alike and then the next. */
@@ -61,6 +62,7 @@ final class OperationsTest extends TestCase
         return $beads;
     }
 
+    #[Group('wide')]
     public function test_every_made_part_is_worked_as_it_is_part_by_part(): void
     {
         foreach (Everything::pieces(60) as $name => $piece) {

@@ -20,6 +20,7 @@ use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\Tests\Piece\Some;
 use Hebra\Core\Wire\WireSize;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class PlannerTest extends TestCase
@@ -269,6 +270,7 @@ final class PlannerTest extends TestCase
     }
 
     /** What must always hold of a plan, whatever was done to the piece. */
+    #[Group('wide')]
     public function test_properties_of_every_plan(): void
     {
         mt_srand(41);

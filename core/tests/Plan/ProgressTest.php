@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Plan\Copies;
 use Hebra\Core\Plan\Progress;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class ProgressTest extends TestCase
@@ -28,6 +29,7 @@ final class ProgressTest extends TestCase
      * Whatever is done on the way (on, back, another order, made again): every step of every copy is done once, and its
      * count is the number done.
      */
+    #[Group('wide')]
     public function test_every_step_is_done_once_whatever_happens_on_the_way(): void
     {
         mt_srand(5);

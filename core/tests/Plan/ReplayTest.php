@@ -17,6 +17,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Steps replayed build the course: the same turns, the same way, and nothing comes over an end that is closed. */
@@ -31,6 +32,7 @@ final class ReplayTest extends TestCase
     /** Of a turn: the way to the first and from the last. */
     private const WAYS = 0.7;
 
+    #[Group('wide')]
     public function test_nothing_is_threaded_over_an_end_that_is_closed(): void
     {
         $threaded = 0;
@@ -97,6 +99,7 @@ final class ReplayTest extends TestCase
     }
 
     /** Wraps are counted in the curve that is drawn: as many as the step that makes them says. */
+    #[Group('wide')]
     public function test_as_many_wraps_are_drawn_as_are_said(): void
     {
         $counted = 0;
@@ -148,6 +151,7 @@ final class ReplayTest extends TestCase
     }
 
     /** A free wire grows out from where it starts: what is made of it is one stretch. */
+    #[Group('wide')]
     public function test_a_free_wire_is_made_outwards(): void
     {
         $grown = 0;

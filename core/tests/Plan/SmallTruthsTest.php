@@ -16,12 +16,14 @@ use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Sums;
 use Hebra\Core\Tests\Piece\Everything;
 use Hebra\Core\Wrap\Turn;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Small things a maker would notice. */
 final class SmallTruthsTest extends TestCase
 {
     /** Nothing is called a setting of the maker's that no setting of the part says. */
+    #[Group('wide')]
     public function test_what_is_called_a_setting_is_one(): void
     {
         $seen = 0;
@@ -47,6 +49,7 @@ final class SmallTruthsTest extends TestCase
     }
 
     /** Nothing is told to be trimmed to a length by whoever has cut it so; a bought pin is. */
+    #[Group('wide')]
     public function test_no_step_trims_what_is_cut_to_length(): void
     {
         $told = 0;
@@ -67,6 +70,7 @@ final class SmallTruthsTest extends TestCase
     }
 
     /** A wire stands in the table of metal once, whatever it is used for. */
+    #[Group('wide')]
     public function test_no_wire_stands_twice_in_the_table_of_metal(): void
     {
         foreach (Everything::pieces(60) as $name => $piece) {
@@ -115,6 +119,7 @@ final class SmallTruthsTest extends TestCase
     }
 
     /** More wires never need less. */
+    #[Group('wide')]
     public function test_a_wire_more_never_needs_a_smaller_hole(): void
     {
         mt_srand(21);

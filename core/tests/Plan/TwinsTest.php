@@ -15,6 +15,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Twins;
 use Hebra\Core\Problem;
 use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What is told of a part because another is alike is what it would tell of itself. */
@@ -45,6 +46,7 @@ final class TwinsTest extends TestCase
         return $moments;
     }
 
+    #[Group('wide')]
     public function test_a_twin_tells_what_it_would_tell_itself(): void
     {
         $twins = 0;

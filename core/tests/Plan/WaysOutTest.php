@@ -12,6 +12,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Piece\Some;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What is wrong with a piece of each family is said with its figure, and its first way out mends it. */
@@ -89,6 +90,7 @@ final class WaysOutTest extends TestCase
 
     /** @param  list<array<string, string|int>>  $changes */
     #[DataProvider('faults')]
+    #[Group('wide')]
     public function test_a_fault_is_named_and_its_way_out_mends_it(
         string $pattern, array $changes, string $rule, Level $level, string $sentence,
     ): void {

@@ -21,6 +21,7 @@ use Hebra\Core\Technique\HeadPin;
 use Hebra\Core\Technique\PinChoice;
 use Hebra\Core\Technique\Sources;
 use Hebra\Core\Tests\Piece\Some;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Whether bought or made costs less: pins by length, chain cut or uncut, rings bought or wound. */
@@ -108,6 +109,7 @@ final class OfferTest extends TestCase
     }
 
     /** Long pins in a cheap bag beat short ones; of what reaches, the cheapest, tried against every choice. */
+    #[Group('wide')]
     public function test_pins_are_chosen_by_money_where_prices_are_known(): void
     {
         $plan = self::plan(Patterns::start('cluster', 'Pins'));

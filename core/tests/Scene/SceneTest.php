@@ -24,6 +24,7 @@ use Hebra\Core\Scene\Mesh;
 use Hebra\Core\Scene\Solid;
 use Hebra\Core\Scene\Tube;
 use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The piece in space: solids are closed and face outwards, and lines lie where the drawing has them. */
@@ -64,6 +65,7 @@ final class SceneTest extends TestCase
     }
 
     /** Every polyline as long as its wire's curve; as many as there are wires and copies of them. */
+    #[Group('wide')]
     public function test_the_lines_of_a_drawing_file_are_as_long_as_the_wires(): void
     {
         foreach (Everything::patterns() as $name => $piece) {
@@ -97,6 +99,7 @@ final class SceneTest extends TestCase
     /**
      * Beads stand in space where the drawing has them: seen aside by the same share, whichever way their part faces.
      */
+    #[Group('wide')]
     public function test_space_and_drawing_agree(): void
     {
         $beads = 0;

@@ -24,6 +24,7 @@ use Hebra\Core\Tests\Piece\Some;
 use Hebra\Core\Tool\Tool;
 use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Tool\ToolKind;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class SchoolsTest extends TestCase
@@ -58,6 +59,7 @@ final class SchoolsTest extends TestCase
     }
 
     /** Each choice other than the usual one changes a plan, a cut, a default or a fit. */
+    #[Group('wide')]
     public function test_every_choice_changes_something(): void
     {
         $plain = Some::changed(

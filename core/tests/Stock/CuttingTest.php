@@ -18,6 +18,7 @@ use Hebra\Core\Stock\NodePatience;
 use Hebra\Core\Stock\StockRow;
 use Hebra\Core\Tests\Kept;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -129,6 +130,7 @@ final class CuttingTest extends TestCase
     }
 
     /** Seeded instances of up to seven cuts against every way of placing them. */
+    #[Group('wide')]
     public function test_against_every_way_of_cutting(): void
     {
         mt_srand(5);
@@ -210,6 +212,7 @@ final class CuttingTest extends TestCase
      * once on a development machine, its figures kept beside this test): up to fifteen cuts none is missed and each is
      * proved here too; beyond, within 0.3 %.
      */
+    #[Group('wide')]
     public function test_never_worse_than_a_proven_optimum(): void
     {
         /** @var list<array{cuts: list<array{float, int}>, rows: list<array{float, int}>, least_mm: float}> $cases */
@@ -242,6 +245,7 @@ final class CuttingTest extends TestCase
     }
 
     /** Where the table of states is all there is, it finds what every way of cutting finds. */
+    #[Group('wide')]
     public function test_the_table_of_states_finds_the_least(): void
     {
         mt_srand(8);
@@ -276,6 +280,7 @@ final class CuttingTest extends TestCase
      * Seeded larger instances: every cut is placed once, nothing is cut from more than there is, the bound is one, and
      * the same patience gives the same plan.
      */
+    #[Group('wide')]
     public function test_what_must_hold_for_any_plan(): void
     {
         for ($seed = 1; $seed <= 3; $seed++) {
@@ -332,6 +337,7 @@ final class CuttingTest extends TestCase
      * Seeded instances with much and little patience: the same input gives the plan that was last looked at, search for
      * search.
      */
+    #[Group('wide')]
     public function test_plans_are_as_they_were_last_looked_at(): void
     {
         $now = [];

@@ -12,6 +12,7 @@ use Hebra\Core\Sum\Question;
 use Hebra\Core\Sum\Sum;
 use Hebra\Core\Sum\Sums;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Sentences in the words of makers, each with the sum it asks for, what its figures are, and its answer. */
@@ -81,6 +82,7 @@ final class AskedTest extends TestCase
     }
 
     /** Capitals, stops and small words change nothing. */
+    #[Group('wide')]
     public function test_the_manner_of_asking_changes_nothing(): void
     {
         foreach (self::sentences() as $sentence => [$row]) {

@@ -10,6 +10,7 @@ use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Line;
 use Hebra\Core\Sum\Sums;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class LineTest extends TestCase
@@ -134,6 +135,7 @@ final class LineTest extends TestCase
         }
     }
 
+    #[Group('wide')]
     public function test_random_lines_never_break(): void
     {
         mt_srand(9);

@@ -16,6 +16,7 @@ use Hebra\Core\Tests\Piece\Everything;
 use Hebra\Core\Tests\Piece\Some;
 use Hebra\Core\Working;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** One arithmetic: what a sum answers is what a piece takes, and what a working shows is what it comes to. */
@@ -163,6 +164,7 @@ final class OneArithmeticTest extends TestCase
      * What a stretch of wire is reckoned by, worked out with a pocket calculator, is its length; whatever else shows a
      * working keeps to it.
      */
+    #[Group('wide')]
     public function test_each_working_comes_to_its_result(): void
     {
         $reckoned = 0;

@@ -14,6 +14,7 @@ use Hebra\Core\Tool\Tool;
 use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Tool\ToolKind;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class SumsTest extends TestCase
@@ -479,6 +480,7 @@ final class SumsTest extends TestCase
     /**
      * 2,000 seeded random inputs a sum: numbers or one sentence, never NaN, INF, a warning or a length below nothing.
      */
+    #[Group('wide')]
     public function test_random_inputs_give_numbers_or_sentences(): void
     {
         mt_srand(5);

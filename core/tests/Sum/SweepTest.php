@@ -13,6 +13,7 @@ use Hebra\Core\Sum\Sum;
 use Hebra\Core\Sum\Sums;
 use Hebra\Core\Tests\Kept;
 use Hebra\Core\Working;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -25,6 +26,7 @@ final class SweepTest extends TestCase
 {
     private const EACH = 40;
 
+    #[Group('wide')]
     public function test_every_sum_answers_as_it_was_last_looked_at(): void
     {
         $now = [];

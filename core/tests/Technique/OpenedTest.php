@@ -15,6 +15,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use Hebra\Core\Technique\Written\Opened;
 use Hebra\Core\Technique\Written\Text;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Any part told freely lies as it did, or it is said that it does not come out the same. */
@@ -45,6 +46,7 @@ final class OpenedTest extends TestCase
         self::assertStringContainsString('wrapped 3 as bottom', $text);
     }
 
+    #[Group('wide')]
     public function test_whatever_is_formed_can_be_opened_and_is_the_same_piece(): void
     {
         $opened = 0;

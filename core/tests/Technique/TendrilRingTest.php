@@ -14,6 +14,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Tests\Piece\Some;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A ring whose shank ends in tendrils that take beads. */
@@ -81,6 +82,7 @@ final class TendrilRingTest extends TestCase
         );
     }
 
+    #[Group('wide')]
     public function test_what_tears_cracks_or_does_not_pass_is_said(): void
     {
         $stops = fn (array $settings): string => implode(' ', self::said(self::plan($settings), Level::Stop));

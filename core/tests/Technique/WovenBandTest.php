@@ -16,6 +16,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use Hebra\Core\Tests\Piece\Some;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** How the cores of a woven band end, in eyes or in curls, and how groups of them curve over each other. */
@@ -72,6 +73,7 @@ final class WovenBandTest extends TestCase
         self::assertArrayHasKey('Core 2', $middle, 'nothing said, the middle one');
     }
 
+    #[Group('wide')]
     public function test_each_eye_can_carry_something(): void
     {
         $on = fn (string $eye): array => ['do' => 'part.hang', 'part' => 'p3', 'on' => "p2/{$eye}"];

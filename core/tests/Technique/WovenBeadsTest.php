@@ -19,6 +19,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Technique\WovenBeads;
 use Hebra\Core\Tests\Piece\Some;
 use Hebra\Core\Tests\Plan\Properties;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Beads that ride on the front of a weave. */
@@ -109,6 +110,7 @@ final class WovenBeadsTest extends TestCase
     }
 
     /** Long enough for several lengths of wire, each carries its own beads, in the order they are wanted. */
+    #[Group('wide')]
     public function test_several_lengths_share_them(): void
     {
         $long = Some::changed(
@@ -126,6 +128,7 @@ final class WovenBeadsTest extends TestCase
         Properties::all($plan, 'a long beaded band');
     }
 
+    #[Group('wide')]
     public function test_too_many_or_too_long_is_said(): void
     {
         self::assertSame([], [...self::said(self::plan(), Level::Stop), ...self::said(self::plan(), Level::Warn)]);

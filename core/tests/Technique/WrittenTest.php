@@ -30,6 +30,7 @@ use Hebra\Core\Technique\Written\Text;
 use Hebra\Core\Technique\Written\Told;
 use Hebra\Core\Tests\Piece\Some;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A wire told in words: what is read, what is refused in one sentence, and what is cut and done for it. */
@@ -261,6 +262,7 @@ final class WrittenTest extends TestCase
     }
 
     /** As many whole passes as the wire gives: one more would take more than it is long. */
+    #[Group('wide')]
     public function test_a_long_end_is_bound_until_it_is_used_up(): void
     {
         foreach ([200, 300, 500, 900] as $length) {
@@ -324,6 +326,7 @@ final class WrittenTest extends TestCase
     }
 
     /** Each wire goes on from where it came to: what is laid on others meets what is laid in words. */
+    #[Group('wide')]
     public function test_every_wire_of_a_construction_is_whole(): void
     {
         $names = [
@@ -359,6 +362,7 @@ final class WrittenTest extends TestCase
         }
     }
 
+    #[Group('wide')]
     public function test_as_many_moves_as_may_be_written_are_planned(): void
     {
         $course = implode(

@@ -17,6 +17,7 @@ use Hebra\Core\Wrap\Spiral;
 use Hebra\Core\Wrap\Turn;
 use Hebra\Core\Wrap\Weave;
 use Hebra\Core\Wrap\WeavePattern;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class WrapTest extends TestCase
@@ -146,6 +147,7 @@ final class WrapTest extends TestCase
      * Against a string that is really pulled taut: the way of the wire as a chain of points, wound as it is written,
      * drawn straight between its neighbours and pushed out of the cores again and again until it moves no more.
      */
+    #[Group('wide')]
     public function test_a_basket_is_as_long_as_a_string_pulled_taut(): void
     {
         $weaves = [

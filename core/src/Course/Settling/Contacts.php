@@ -13,17 +13,11 @@ final class Contacts
     /** A wire is no neighbour of itself within so many thicknesses. */
     private const ITSELF = 1.7;
 
-    /** How many cells on two may lie that are near. */
-    private const REACH = 2;
-
-    /** More cells than a part is wide. */
-    private const CELLS = 10_000;
-
-    private readonly float $sizeMm;
+    private readonly float $farthestMm;
 
     public function __construct(private readonly Bodies $bodies, private readonly Shift $shift)
     {
-        $this->sizeMm = (max([0.1, ...$bodies->thick]) + self::NEAR_MM) / self::REACH;
+        $this->farthestMm = max([0.1, ...$bodies->thick]) + self::NEAR_MM;
     }
 
     /**
@@ -56,13 +50,14 @@ final class Contacts
     private function among(array $some, float $beyondMm): array
     {
         [$x, $y, $z, $thick] = [$this->shift->x, $this->shift->y, $this->shift->z, $this->bodies->thick];
-        [$around, $known, $near] = [$this->around(), [], []];
+        [$cells, $near] = [new Cells($this->bodies, $this->shift, $this->farthestMm), []];
         foreach ($some as $one) {
-            $cell = $this->cell($one);
-            $isLeft = $this->bodies->isLeft[$one];
-            $others = $known[$cell][$isLeft] ??= $around($cell, $isLeft);
+            $others = $this->bodies->isThere[$one] ? $cells->around($one, ! $this->bodies->isLeft[$one]) : [];
             [$atX, $atY, $atZ, $reach] = [$x[$one], $y[$one], $z[$one], $thick[$one] / 2 + $beyondMm];
-            foreach ($this->bodies->isThere[$one] ? $others : [] as $other) {
+            foreach ($others as $other) {
+                if ($other <= $one && isset($some[$other])) {
+                    continue;
+                }
                 $far = $reach + $thick[$other] / 2;
                 $asideX = $atX - $x[$other];
                 $asideY = $atY - $y[$other];
@@ -73,7 +68,7 @@ final class Contacts
                 $asideZ = $atZ - $z[$other];
                 $isNear = $asideX * $asideX + $asideY * $asideY + $asideZ * $asideZ < $far * $far;
                 $touch = $far - $beyondMm;
-                if ($isNear && ($other > $one || ! isset($some[$other])) && $this->meet($one, $other, $touch)) {
+                if ($isNear && $this->meet($one, $other, $touch)) {
                     $near[] = $one < $other ? [$one, $other, $touch] : [$other, $one, $touch];
                 }
             }
@@ -90,54 +85,5 @@ final class Contacts
             && abs($bodies->mm[$one] - $bodies->mm[$other]) < self::ITSELF * $touch;
 
         return ! $isNext && ! ($bodies->isEnd[$one] && $bodies->isEnd[$other]);
-    }
-
-    /** @return \Closure(int, bool): list<int> what lies in a cell or beside it: passes of a weave where asked for */
-    private function around(): \Closure
-    {
-        $cells = [[], []];
-        foreach ($this->bodies->isThere as $place => $isThere) {
-            if ($isThere) {
-                $cells[(int) $this->bodies->isLeft[$place]][$this->cell($place)][] = $place;
-            }
-        }
-
-        return function (int $cell, bool $isLeft) use ($cells): array {
-            $around = [];
-            foreach (self::beside() as $step) {
-                $at = $cell + $step;
-                array_push($around, ...($cells[0][$at] ?? []), ...($isLeft ? [] : $cells[1][$at] ?? []));
-            }
-
-            return $around;
-        };
-    }
-
-    /** @return list<int> from a cell to itself and to those within reach */
-    private static function beside(): array
-    {
-        /** @var list<int> $beside */
-        static $beside = [];
-        if ($beside === []) {
-            foreach (range(-self::REACH, self::REACH) as $right) {
-                foreach (range(-self::REACH, self::REACH) as $down) {
-                    foreach (range(-self::REACH, self::REACH) as $near) {
-                        $beside[] = ($right * self::CELLS + $down) * self::CELLS + $near;
-                    }
-                }
-            }
-        }
-
-        return $beside;
-    }
-
-    private function cell(int $place): int
-    {
-        $half = intdiv(self::CELLS, 2);
-        $right = (int) floor($this->shift->x[$place] / $this->sizeMm) + $half;
-        $down = (int) floor($this->shift->y[$place] / $this->sizeMm) + $half;
-
-        return ($right * self::CELLS + $down) * self::CELLS + (int) floor($this->shift->z[$place] / $this->sizeMm)
-            + $half;
     }
 }

@@ -87,10 +87,12 @@ final class Settling
     private function pushes(array $near): array
     {
         [$thick, $gives] = [$this->bodies->thick, $this->bodies->gives];
+        [$x, $y, $z] = [$this->shift->x, $this->shift->y, $this->shift->z];
         $pushes = [];
         $deepest = 0.0;
         foreach ($near as [$one, $other, $touch]) {
-            $deep = $touch - $this->shift->apartMm($one, $other);
+            [$asideX, $asideY, $asideZ] = [$x[$one] - $x[$other], $y[$one] - $y[$other], $z[$one] - $z[$other]];
+            $deep = $touch - sqrt($asideX * $asideX + $asideY * $asideY + $asideZ * $asideZ);
             $pressed = $deep / min($thick[$one], $thick[$other]);
             if ($pressed < self::LET) {
                 continue;
