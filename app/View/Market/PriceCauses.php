@@ -110,8 +110,10 @@ final class PriceCauses
         if ($terms->taxPercent > 0) {
             $rows[] = ['Tax', "{$terms->taxPercent} %, in the price", $this->asking->taxCents, 'tax', false];
         }
-        if ($terms->rounding !== '') {
-            $rows[] = ['Rounding', "up to {$terms->rounding}", $this->asking->roundingCents, 'rounding', true];
+        // Fee and tax are told in whole cents too: where a cent is over, it has its row.
+        if ($terms->rounding !== '' || $this->asking->roundingCents !== 0) {
+            $says = $terms->rounding === '' ? 'to a whole amount' : "up to {$terms->rounding}";
+            $rows[] = ['Rounding', $says, $this->asking->roundingCents, 'rounding', true];
         }
 
         return $rows;
