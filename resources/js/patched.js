@@ -43,14 +43,23 @@ document.addEventListener('htmx:beforeSwap', ({ detail }) => (asked = detail.req
 
 /** What is fetched as soon as it is there is fetched again; what is the same is left alone. */
 function asItWas(stands, fresh) {
-    if (stands === asked || fresh.getAttribute('hx-trigger')?.startsWith('load')) {
-        stands.replaceWith(fresh.cloneNode(true));
+    const isFetched = fresh.getAttribute('hx-trigger')?.startsWith('load') ?? false;
+    if (isFetched || stands === asked) {
+        const anew = fresh.cloneNode(true);
+        if (isFetched) {
+            // Until it is there what it was stays to be read, faint.
+            anew.replaceChildren(...stands.childNodes);
+            anew.setAttribute('aria-busy', 'true');
+        }
+        stands.replaceWith(anew);
 
         return false;
     }
 
     return !stands.isEqualNode(fresh);
 }
+
+document.addEventListener('htmx:afterSwap', ({ detail }) => detail.target?.removeAttribute('aria-busy'));
 
 htmx.defineExtension(NAME, {
     handleSwap(style, target, fragment) {

@@ -18,6 +18,7 @@ interface HtmxDetail {
 interface DocumentEventMap {
     'htmx:afterRequest': CustomEvent<HtmxDetail>;
     'htmx:afterSettle': CustomEvent<HtmxDetail>;
+    'htmx:afterSwap': CustomEvent<HtmxDetail>;
     'htmx:beforeRequest': CustomEvent<HtmxDetail>;
     'htmx:beforeSwap': CustomEvent<HtmxDetail>;
     'htmx:configRequest': CustomEvent<HtmxDetail>;

@@ -57,7 +57,8 @@ final class PatchedTest extends BrowserTestCase
         $this->untilStill();
         self::eventually(fn (): bool => (bool) self::$browser->executeScript(
             'return document.querySelector(".board[data-carries]") !== null '
-                .'&& ! document.querySelector(".figures").textContent.includes("what it costs")',
+                .'&& ! document.querySelector(".figures").textContent.includes("what it costs") '
+                .'&& document.querySelector(".figures [aria-busy]") === null',
         ), 'the board is ready');
     }
 
@@ -118,6 +119,29 @@ final class PatchedTest extends BrowserTestCase
         self::assertSame([true, true, true, true], self::$browser->executeScript(
             'return arguments[0].map((one) => document.querySelector(one).isKept ?? false)', [$kept],
         ));
+    }
+
+    /** A price is worked out after the board is answered: what it was is read until then, and is said to be old. */
+    public function test_a_price_stands_until_the_next_is_there(): void
+    {
+        $price = 'document.querySelector(".figures > div:last-child")';
+        self::$browser->executeScript(
+            "window.prices = []; const look = () => { const price = {$price}; "
+                .'window.prices.push([price.querySelector(".figure")?.textContent ?? "", '
+                .'price.hasAttribute("aria-busy")].join(" ")); }; '
+                .'new MutationObserver(look).observe(document.body, '
+                .'{ subtree: true, childList: true, attributes: true, attributeFilter: ["aria-busy"] });',
+        );
+        $figure = fn (): string => self::$browser->executeScript("return {$price}.querySelector('.figure').textContent");
+        $this->change('#part-p2');
+        $was = $figure();
+        $this->change('#part-copy');
+        $now = $figure();
+        self::assertNotSame($was, $now, 'a part more costs more');
+        $told = array_values(array_unique(self::$browser->executeScript('return window.prices')));
+        self::assertContains("{$was} true", $told, 'the old one, while the next is worked out');
+        self::assertSame("{$now} false", $told[count($told) - 1]);
+        self::assertSame([], array_values(array_filter($told, fn (string $one): bool => str_starts_with($one, ' '))));
     }
 
     public function test_a_measure_that_is_typed_is_asked_for_once(): void
