@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\Stockkeeping;
 use App\Models\Piece;
 use App\View\BillDesk;
+use App\View\Coins;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -40,6 +41,26 @@ final class BillTest extends TestCase
         // Left empty the metal is priced by the table again.
         $this->put("/pieces/{$piece->ulid}/bill", ['metal' => ['sterling' => '']] + self::PRICES)->assertStatus(303);
         $this->get("/pieces/{$piece->ulid}/bill")->assertSee('made-up table');
+    }
+
+    /** By whichever list: what each of a batch costs is of the price that stands beside it. */
+    public function test_each_of_a_batch_costs_its_share_by_the_list_that_is_looked_at(): void
+    {
+        $piece = $this->piece('single-drop');
+        $this->change($piece, ['do' => 'makes', 'kind' => 'batch', 'count' => '3'])->assertOk();
+        $this->put("/pieces/{$piece->ulid}/bill", [
+            ...self::PRICES, 'margin' => ['stall' => '25', 'shop' => '80', 'friends' => '0'],
+        ])->assertStatus(303);
+        $desk = new BillDesk($piece->refresh(), $this->workshop()->refresh());
+        $told = [];
+        foreach ($this->workshop()->priceLists() as $list) {
+            $price = $desk->askingBy($list)->priceCents();
+            $each = intdiv($price + 2, 3);
+            $told[] = $each;
+            $this->get("/pieces/{$piece->ulid}/bill?list={$list->name}")
+                ->assertSeeInOrder(['for 3, each '.$desk->money($each), Coins::text($price)]);
+        }
+        self::assertSame(array_unique($told), $told, 'lists differ');
     }
 
     public function test_beads_cost_what_the_tray_says_and_time_what_was_noted(): void

@@ -56,6 +56,12 @@ final readonly class Asking
         return $this->costCents + $this->marginCents + $this->feeCents + $this->taxCents + $this->roundingCents;
     }
 
+    /** Of each of so many that are sold together, rounded up so that they never sell below their sum. */
+    public function eachCents(int $pieces): int
+    {
+        return intdiv($this->priceCents() + $pieces - 1, $pieces);
+    }
+
     private static function part(int $of, int $percent): int
     {
         return intdiv(2 * $of * $percent + 100, 200);

@@ -151,10 +151,9 @@ final readonly class Bill
         return $this->asking->priceCents();
     }
 
-    /** Of each piece, rounded up so that a batch never sells below its sum. */
     public function eachCents(): int
     {
-        return intdiv($this->totalCents() + $this->pieces - 1, $this->pieces);
+        return $this->asking->eachCents($this->pieces);
     }
 
     /** Net of gross. */

@@ -57,7 +57,7 @@
                 <td class="num">{{ Coins::text(max(0, $causes->asking->priceCents() - $bill->costCents - $bill->overheadCents)) }}</td>
                 </tr>
             <tr><td><strong>Price</strong></td><td></td><td
-                class="quiet small">{{ $desk->plan->piece->makes->sold() === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($bill->eachCents()) }}</td>
+                class="quiet small">{{ $desk->plan->piece->makes->sold() === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($causes->asking->eachCents($bill->pieces)) }}</td>
                 <td class="num"><strong>{{ Coins::text($causes->asking->priceCents()) }}</strong></td></tr>
         </tbody>
     </table>
