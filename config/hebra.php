@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     // What CHANGELOG.md calls it.
-    'version' => '0.9.9',
+    'version' => '0.9.10',
 
     // Loads the demo workshop and shows the one button that enters it. Never on where real makers sign in.
     'demo' => (bool) env('HEBRA_DEMO', false),

@@ -205,6 +205,12 @@ final readonly class BillDesk
         );
     }
 
+    /** Of each that is sold: a pair goes as one. */
+    public function eachBy(PriceList $list): int
+    {
+        return $this->askingBy($list)->eachCents($this->plan->piece->makes->sold());
+    }
+
     /** The list that is looked at. */
     public function listOf(string $name): PriceList
     {

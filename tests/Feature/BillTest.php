@@ -58,7 +58,8 @@ final class BillTest extends TestCase
             $each = intdiv($price + 2, 3);
             $told[] = $each;
             $this->get("/pieces/{$piece->ulid}/bill?list={$list->name}")
-                ->assertSeeInOrder(['for 3, each '.$desk->money($each), Coins::text($price)]);
+                ->assertSeeInOrder([Coins::amount($each), 'for 3, each '.$desk->money($each), Coins::text($price)]);
+            $this->get("/pieces/{$piece->ulid}/quote?list={$list->name}")->assertSee(Coins::amount($each));
         }
         self::assertSame(array_unique($told), $told, 'lists differ');
     }

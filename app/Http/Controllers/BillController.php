@@ -43,10 +43,10 @@ final class BillController extends Controller
     public function quote(PieceRequest $request): View
     {
         $desk = new BillDesk($request->piece(), $this->workshop($request));
-        $asking = $desk->askingBy($desk->listOf($this->text($request, 'list')));
+        $eachCents = $desk->eachBy($desk->listOf($this->text($request, 'list')));
 
         return view('market.sheet', [
-            'sheet' => CustomerSheet::quote($desk->plan, $desk->workshop, $asking->priceCents()),
+            'sheet' => CustomerSheet::quote($desk->plan, $desk->workshop, $eachCents),
             'back' => "/pieces/{$desk->piece->ulid}/bill",
         ]);
     }

@@ -31,8 +31,8 @@ final readonly class CustomerSheet
     ) {
     }
 
-    /** Before it is made, for so much. */
-    public static function quote(Plan $plan, Workshop $workshop, int $cents): self
+    /** Before it is made, for so much each. */
+    public static function quote(Plan $plan, Workshop $workshop, int $eachCents): self
     {
         $grams = [];
         foreach ($plan->metal as $metal) {
@@ -42,7 +42,7 @@ final readonly class CustomerSheet
 
         return new self(
             'Quote', '', CarbonImmutable::now(), $workshop, $plan->piece->name, self::lines($plan, $grams),
-            intdiv($cents, $plan->piece->makes->sold()), self::hung($plan),
+            $eachCents, self::hung($plan),
         );
     }
 

@@ -22,7 +22,7 @@
         @include('market.causes')
         <div class="price-paper"><p class="bar no-print"><span class="grow quiet">What the customer sees</span><a
             class="do" href="/pieces/{{ $desk->piece->ulid }}/quote?list={{ $list->name }}">Print the sheet</a></p>
-        @include('market.paper', ['sheet' => CustomerSheet::quote($desk->plan, $workshop, $causes->asking->priceCents())])
+        @include('market.paper', ['sheet' => CustomerSheet::quote($desk->plan, $workshop, $desk->eachBy($list))])
         <p class="bar mt-2 no-print"><a class="tool"
             href="/plan?piece={{ $desk->piece->ulid }}#new">Take an order</a></p></div>
     </div>
@@ -57,7 +57,7 @@
                 <td class="num">{{ Coins::text(max(0, $causes->asking->priceCents() - $bill->costCents - $bill->overheadCents)) }}</td>
                 </tr>
             <tr><td><strong>Price</strong></td><td></td><td
-                class="quiet small">{{ $desk->plan->piece->makes->sold() === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($causes->asking->eachCents($bill->pieces)) }}</td>
+                class="quiet small">{{ $desk->plan->piece->makes->sold() === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($desk->eachBy($list)) }}</td>
                 <td class="num"><strong>{{ Coins::text($causes->asking->priceCents()) }}</strong></td></tr>
         </tbody>
     </table>
