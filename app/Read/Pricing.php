@@ -16,6 +16,7 @@ use Hebra\Core\Hand\Pace;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Price\Bill;
+use Hebra\Core\Price\Prices;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Technique\BoughtPin;
@@ -39,12 +40,11 @@ final readonly class Pricing
     public function billed(Plan $plan): array
     {
         [$minutes, $from] = $this->minutes($plan);
-        $bill = Bill::of(
-            $plan, $this->workshop->metalPrices(), now()->format('Y-m-d'), $this->workshop->costing(), $minutes,
-            $this->beadPrices(), $from, $this->findingPrices($plan),
+        $prices = new Prices(
+            $this->workshop->metalPrices(), now()->format('Y-m-d'), $this->beadPrices(), $this->findingPrices($plan),
         );
 
-        return [$bill, $minutes];
+        return [Bill::of($plan, $prices, $this->workshop->costing()->taking($minutes, $from)), $minutes];
     }
 
     /** What makings of it took, and of its variants: they are made alike, and compared. */

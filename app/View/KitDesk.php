@@ -111,8 +111,7 @@ final class KitDesk
         $cost = $this->costCents();
 
         return Asking::of(
-            $cost + intdiv($cost * $this->workshop->overhead_percent + 50, 100), $this->list(),
-            $this->workshop->priceTerms(),
+            $cost + $this->workshop->costing()->overheadCents($cost), $this->list(), $this->workshop->priceTerms(),
         )->priceCents();
     }
 

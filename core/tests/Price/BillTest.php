@@ -16,6 +16,7 @@ use Hebra\Core\Price\BillLine;
 use Hebra\Core\Price\Costing;
 use Hebra\Core\Price\LotPrices;
 use Hebra\Core\Price\OwnPrices;
+use Hebra\Core\Price\Prices;
 use Hebra\Core\Price\SimulatedPrices;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\UnitPrice;
@@ -28,6 +29,8 @@ use PHPUnit\Framework\TestCase;
 /** What a making costs, in whole cents. */
 final class BillTest extends TestCase
 {
+    private const DAY = '2026-11-25';
+
     public function test_prices_stand_from_their_day_on(): void
     {
         $prices = new SimulatedPrices;
@@ -82,7 +85,7 @@ final class BillTest extends TestCase
                 $prices->source(self::wire(Metal::Copper), '2026-11-25'),
             ],
         );
-        $line = Bill::of($plan, $prices, '2026-11-25', Costing::usual(), 0.0, [], 'noted')->lines[0];
+        $line = Bill::of($plan, new Prices($prices, self::DAY), Costing::usual())->lines[0];
         self::assertEqualsWithDelta($plan->metal[0]->grossGrams() * 175, $line->cents, 0.51);
         $supply = new Supply([], fn (Wire $wire): float => $prices->perGramE4($wire, '2026-11-25') / 100);
         self::assertEqualsWithDelta(
@@ -100,14 +103,9 @@ final class BillTest extends TestCase
     {
         $plan = Planner::plan(Patterns::start('single-drop', 'Priced'), new Profile);
         [$moss, $sand] = array_map(fn ($bead): string => $bead->bead->key(), $plan->beads);
+        $beads = [$moss => UnitPrice::parse('0.35'), $sand => UnitPrice::parse('0.20')];
         $bill = Bill::of(
-            $plan,
-            new SimulatedPrices,
-            '2026-11-25',
-            Costing::usual(),
-            30.0,
-            [$moss => UnitPrice::parse('0.35'), $sand => UnitPrice::parse('0.20')],
-            'noted',
+            $plan, new Prices(new SimulatedPrices, self::DAY, $beads), Costing::usual()->taking(30.0, 'noted'),
         );
         $of = fn (string $kind): array => array_values(
             array_map(
@@ -136,15 +134,8 @@ final class BillTest extends TestCase
     public function test_beads_of_less_than_a_cent_count(): void
     {
         $plan = Planner::plan(Patterns::start('single-drop', 'Seeds'), new Profile);
-        $bill = Bill::of(
-            $plan,
-            new SimulatedPrices,
-            '2026-11-25',
-            Costing::usual(),
-            0.0,
-            [$plan->beads[0]->bead->key() => UnitPrice::parse('0.0042')],
-            'noted',
-        );
+        $beads = [$plan->beads[0]->bead->key() => UnitPrice::parse('0.0042')];
+        $bill = Bill::of($plan, new Prices(new SimulatedPrices, self::DAY, $beads), Costing::usual());
         $bead = array_values(array_filter($bill->lines, fn (BillLine $line): bool => $line->kind === 'bead'))[0];
         self::assertSame([2, 1, '0.0042 each'], [$plan->beads[0]->all, $bead->cents, $bead->at]);
     }
@@ -153,12 +144,7 @@ final class BillTest extends TestCase
     {
         $bill = Bill::of(
             Planner::plan(Patterns::start('post-drop', 'Unpriced'), new Profile),
-            new SimulatedPrices,
-            '2026-11-25',
-            Costing::usual(),
-            0.0,
-            [],
-            'noted',
+            new Prices(new SimulatedPrices, self::DAY), Costing::usual(),
         );
         self::assertSame(4, $bill->unpriced, 'three beads and the ear backs');
     }
@@ -178,14 +164,7 @@ final class BillTest extends TestCase
         $costing = Costing::of(0, 0, 0, 65);
         $posts = Planner::plan(Patterns::start('post-drop', 'Backs'), new Profile);
         $bill = Bill::of(
-            $posts,
-            new SimulatedPrices,
-            '2026-11-25',
-            $costing,
-            0.0,
-            [],
-            'noted',
-            ['ear back' => UnitPrice::parse('0.07')],
+            $posts, new Prices(new SimulatedPrices, self::DAY, [], ['ear back' => UnitPrice::parse('0.07')]), $costing,
         );
         self::assertSame([[14, '0.07 each']], $line($bill, 'finding'));
         self::assertSame([[130, '0.65 a piece']], $line($bill, 'packing'));
@@ -204,20 +183,15 @@ final class BillTest extends TestCase
             $line(
                 Bill::of(
                     $plan,
-                    new SimulatedPrices,
-                    '2026-11-25',
+                    new Prices(new SimulatedPrices, self::DAY, [], [$finding->stock => UnitPrice::parse('14.50')]),
                     $costing,
-                    0.0,
-                    [],
-                    'noted',
-                    [$finding->stock => UnitPrice::parse('14.50')],
                 ),
                 'finding',
             ),
         );
         self::assertSame(
             [[null, 'no price']],
-            $line(Bill::of($plan, new SimulatedPrices, '2026-11-25', $costing, 0.0, [], 'noted'), 'finding'),
+            $line(Bill::of($plan, new Prices(new SimulatedPrices, self::DAY), $costing), 'finding'),
         );
     }
 

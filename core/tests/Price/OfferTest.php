@@ -14,6 +14,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Price\Bill;
 use Hebra\Core\Price\Costing;
 use Hebra\Core\Price\Offer;
+use Hebra\Core\Price\Prices;
 use Hebra\Core\Price\SimulatedPrices;
 use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Technique\BoughtPin;
@@ -44,7 +45,10 @@ final class OfferTest extends TestCase
             $minutes = Minutes::of($plan);
 
             return [
-                Bill::of($plan, new SimulatedPrices, '2026-11-25', Costing::usual(), $minutes, [], 'noted', $known),
+                Bill::of(
+                    $plan, new Prices(new SimulatedPrices, '2026-11-25', [], $known),
+                    Costing::usual()->taking($minutes, 'noted'),
+                ),
                 $minutes,
             ];
         };
@@ -151,7 +155,7 @@ final class OfferTest extends TestCase
         $plan = self::plan($piece);
         $pin = array_values(array_filter($plan->findings, fn (Finding $one): bool => $one->isPin()))[0];
         $bill = fn (array $prices): Bill => Bill::of(
-            $plan, new SimulatedPrices, '2026-11-25', Costing::usual(), 0.0, [], 'noted', $prices,
+            $plan, new Prices(new SimulatedPrices, '2026-11-25', [], $prices), Costing::usual(),
         );
         $words = fn (Bill $of): array => array_map(fn ($line): string => $line->words, $of->lines);
         self::assertContains($pin->wire->words(), $words($bill([])));
