@@ -448,7 +448,7 @@ final class CloseMaking
         ];
         for ($copy = 0; $row->keptMg() > 0 && $copy < $row->count; $copy++) {
             $lines[] = Line::lot(
-                $this->stock->opened($workshop, 'offcut', $row->cut->wire, measured: $row->lot?->measured()),
+                $this->stock->offcut($workshop, $row->cut->wire, $row->lot?->measured()),
                 $row->keptMg(),
                 'offcut kept, '.$for,
             );

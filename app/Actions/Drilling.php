@@ -18,6 +18,7 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Wrap\Spiral;
+use Hebra\Core\Wrap\Turn;
 use Illuminate\Support\Facades\DB;
 
 /** A practice: some loops, wraps, pairs or bends, measured, plotted and learned from. */
@@ -116,7 +117,7 @@ final class Drilling
             }
             $each = self::TURNS[$input['kind']] ?? 0;
             if ($used !== null && $each > 0) {
-                $this->learn($workshop, $drill, $wire, $on, $each * count($measured), ...$used);
+                $this->learn($drill, $each * count($measured), $used);
             }
 
             return $drill;
@@ -142,11 +143,16 @@ final class Drilling
         return [$cut, $left];
     }
 
-    /** Loops or wraps of one wire are all formed: π(D + d) each. */
-    private function learn(
-        Workshop $workshop, Drill $drill, Wire $wire, float $on, int $turns, float $cut, float $left,
-    ): void {
-        $formed = $turns * M_PI * ($on + $wire->diameterMm());
+    /**
+     * Loops or wraps of one wire are all formed, each a turn round its mark.
+     *
+     * @param  array{float, float}  $used  cut and left, mm
+     */
+    private function learn(Drill $drill, int $turns, array $used): void
+    {
+        [$cut, $left] = $used;
+        $wireMm = $drill->wire()->diameterMm();
+        $formed = $turns * Turn::mm($drill->wanted_um / 1000, $wireMm, 0.0);
         $ratio = ($cut - $left) / $formed;
         $ratio > 0.5 && $ratio < 2.0
             || throw Refused::invalid(
@@ -160,10 +166,10 @@ final class Drilling
                 ),
             );
         MakingCut::query()->create([
-            'workshop_id' => $workshop->id, 'drill_id' => $drill->id, 'label' => self::KINDS[$drill->kind]['words'],
+            'workshop_id' => $drill->workshop_id, 'drill_id' => $drill->id, 'label' => self::KINDS[$drill->kind]['words'],
             'count' => 1, 'planned_um' => (int) round(1000 * $formed), 'cut_um' => (int) round(1000 * $cut),
             'left_um' => (int) round(1000 * $left),
-            'way' => Work::LOOPS, 'awg' => SizeSystem::nearestAwg($wire->diameterMm()),
+            'way' => Work::LOOPS, 'awg' => SizeSystem::nearestAwg($wireMm),
             'formed_um' => (int) round(1000 * $formed), 'straight_um' => 0,
         ]);
     }

@@ -72,9 +72,11 @@ final class Stockkeeping
         $pinMm = $fields->read(fn (): ?float => $isPins ? self::pinMm($input, $bare) : null);
         $pins = $fields->read(fn (): int => $isPins ? self::pins($input) : 0);
         $fields->check();
-        $lot = self::draft(
-            $kind, $wire->value(), $name->value(), $price->value(), $pinMm->value(), $measured->value(),
-        );
+        $lot = new Lot([
+            'kind' => $kind, 'name' => $name->value(), 'price_cents' => $price->value(),
+            'pin_length_um' => $pinMm->value() === null ? null : (int) round($pinMm->value() * 1000),
+            ...self::told($wire->value(), $measured->value()),
+        ]);
 
         return [
             $lot,
@@ -151,18 +153,16 @@ final class Stockkeeping
         });
     }
 
-    private static function draft(
-        string $kind, Wire $wire, string $name, ?int $priceCents, ?float $pinMm, ?WireSize $measured,
-    ): Lot {
-        return new Lot([
-            'kind' => $kind, 'name' => $name, 'metal' => $wire->metal->value, 'size' => $wire->size->code(),
-            'temper' => $wire->temper->value,
-            'mass_ng_per_mm' => (int) round(
-                ($measured === null ? $wire : $wire->withSize($measured))->milligramsPerMm() * 1_000_000,
-            ),
+    /** @return array<string, int|string|null> what a lot keeps of its wire: its mass as it measures, where that is known */
+    private static function told(Wire $wire, ?WireSize $measured): array
+    {
+        $drawn = $measured === null ? $wire : $wire->withSize($measured);
+
+        return [
+            'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
+            'mass_ng_per_mm' => (int) round($drawn->milligramsPerMm() * 1_000_000),
             'measured_um' => $measured === null ? null : (int) round($measured->diameterMm() * 1000),
-            'price_cents' => $priceCents, 'pin_length_um' => $pinMm === null ? null : (int) round($pinMm * 1000),
-        ]);
+        ];
     }
 
     private function keep(Workshop $workshop, Lot $lot, int $number): void
@@ -175,12 +175,11 @@ final class Stockkeeping
         )->save();
     }
 
-    public function opened(
-        Workshop $workshop, string $kind, Wire $wire, string $name = '', ?int $priceCents = null,
-        ?float $pinMm = null, ?WireSize $measured = null,
-    ): Lot {
-        $lot = self::draft($kind, $wire, $name, $priceCents, $pinMm, $measured);
-        $this->keep($workshop, $lot, $workshop->lots()->where('kind', $kind)->count() + 1);
+    /** A new one, kept, with nothing in it yet. */
+    public function offcut(Workshop $workshop, Wire $wire, ?WireSize $measured): Lot
+    {
+        $lot = new Lot(['kind' => 'offcut', 'name' => '', ...self::told($wire, $measured)]);
+        $this->keep($workshop, $lot, $workshop->lots()->where('kind', 'offcut')->count() + 1);
 
         return $lot;
     }
