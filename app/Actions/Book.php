@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Making;
 use App\Models\Movement;
 use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /**
  * Writes entries into the metal book. The lines of an entry add up to nothing in each metal; nothing is ever edited.
@@ -20,17 +18,14 @@ final class Book
     private const AT_ONCE = 400;
 
     /**
-     * @param  'received'|'made'|'corrected'|'reversed'|'left'|'back'|'melted'|'refined'  $kind
      * @param  list<Line>  $lines  lines of no mass are left out
-     * @return string the entry's id
+     * @return string the entry's name
      */
-    public function enter(
-        Workshop $workshop, string $kind, array $lines, ?Making $making = null, ?string $reverses = null,
-    ): string {
-        $entry = (string) Str::ulid();
-        $this->enterAll([self::rows($workshop, $kind, $lines, $entry, $making, $reverses)]);
+    public function enter(Workshop $workshop, Entry $entry, array $lines): string
+    {
+        $this->enterAll([self::rows($workshop, $entry, $lines)]);
 
-        return $entry;
+        return $entry->name;
     }
 
     /** @param  list<list<array<string, mixed>>>  $entries  rows of each, as rows() gives them */
@@ -44,14 +39,11 @@ final class Book
     }
 
     /**
-     * @param  'received'|'made'|'corrected'|'reversed'|'left'|'back'|'melted'|'refined'  $kind
      * @param  list<Line>  $lines  lines of no mass are left out
      * @return list<array<string, mixed>>
      */
-    public static function rows(
-        Workshop $workshop, string $kind, array $lines, ?string $entry = null, ?Making $making = null,
-        ?string $reverses = null,
-    ): array {
+    public static function rows(Workshop $workshop, Entry $entry, array $lines): array
+    {
         $lines = array_values(array_filter($lines, fn (Line $line): bool => $line->massMg !== 0));
         $sums = [];
         foreach ($lines as $line) {
@@ -61,10 +53,10 @@ final class Book
             || throw new \LogicException('The lines of an entry do not add up to nothing: '.json_encode($sums));
         $same = [
             'workshop_id' => $workshop->id,
-            'entry' => $entry ?? (string) Str::ulid(),
-            'kind' => $kind,
-            'making_id' => $making?->id,
-            'reverses' => $reverses,
+            'entry' => $entry->name,
+            'kind' => $entry->kind,
+            'making_id' => $entry->making?->id,
+            'reverses' => $entry->reverses,
             'maker' => User::signedIn(),
             'created_at' => now(),
         ];

@@ -142,7 +142,7 @@ final class Box
             $lines[] = Line::of($to, $metal, $milligrams, $words);
         }
         $this->book->enter(
-            Workshop::query()->findOrFail($finished->workshop_id), $kind, $lines, $finished->making()->first(),
+            Workshop::query()->findOrFail($finished->workshop_id), Entry::of($kind, $finished->making()->first()), $lines,
         );
     }
 

@@ -70,11 +70,14 @@ final class CloseMaking
             foreach ($rows as $row) {
                 array_push($lines, ...$this->lines($row, $workshop, $making));
             }
-            $entry = $this->book->enter($workshop, 'made', $lines, $making);
+            $entry = $this->book->enter($workshop, Entry::of('made', $making), $lines);
             $this->weighed($rows, $workshop, $input, 'weighed');
             $this->learn($rows, $making, $profile);
             $this->measured($making, $profile, $input);
-            $this->supplies->use($workshop, $plan, $making, $entry, $this->packed($workshop, $profile, $input));
+            $this->supplies->use(
+                $workshop, $plan, Entry::of('used', $making)->called($entry),
+                $this->packed($workshop, $profile, $input),
+            );
             // What was ticked off as cut is in the book now, and nothing is kept back for it any more.
             CutTick::query()->where('piece_id', $making->piece_id)->delete();
             Reservation::query()->where('piece_id', $making->piece_id)->delete();

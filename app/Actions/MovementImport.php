@@ -112,7 +112,7 @@ final class MovementImport extends TableImport
 
         return Book::rows(
             $workshop,
-            $isOut ? 'corrected' : 'received',
+            Entry::of($isOut ? 'corrected' : 'received'),
             [
                 Line::lot($lot, $milligrams, $words),
                 Line::of($isOut ? 'found' : 'supplier', $lot->metal, -$milligrams, $words),

@@ -75,7 +75,7 @@ final class Refining
                 'weight', ucfirst($metal->words()).' weighs '.Figures::grams($mg / 1000).', and the '.$from.' holds '
                     .Figures::grams($held / 1000).': give at most that.',
             );
-            $this->book->enter($workshop, 'refined', [
+            $this->book->enter($workshop, Entry::of('refined'), [
                 Line::of($from, $metal->value, -$mg, $words), Line::of($to, $metal->value, $mg, $words),
             ]);
         });

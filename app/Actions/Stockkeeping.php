@@ -145,7 +145,7 @@ final class Stockkeeping
                 $words = 'received '.$lot->name;
                 $entries[] = Book::rows(
                     $workshop,
-                    'received',
+                    Entry::of('received'),
                     [Line::lot($lot, $milligrams, $words), Line::of('supplier', $lot->metal, -$milligrams, $words)],
                 );
             }
@@ -231,7 +231,7 @@ final class Stockkeeping
         $words = $lot->name.($byMg > 0 ? ' was longer than booked' : ' was shorter than booked');
         $this->book->enter(
             $workshop,
-            'corrected',
+            Entry::of('corrected'),
             [Line::lot($lot, $byMg, $words), Line::of('found', $lot->metal, -$byMg, $words)],
         );
     }
@@ -247,7 +247,8 @@ final class Stockkeeping
     {
         $to->massMg <= $lot->heldMg() || throw Refused::wouldHoldLess($lot->name);
         $this->book->enter(
-            Workshop::query()->findOrFail($lot->workshop_id), 'made', [Line::lot($lot, -$to->massMg, $to->words), $to],
+            Workshop::query()->findOrFail($lot->workshop_id), Entry::of('made'),
+            [Line::lot($lot, -$to->massMg, $to->words), $to],
         );
     }
 
@@ -278,7 +279,7 @@ final class Stockkeeping
             }
             // What comes back from the refiner is no scrap of the bench either.
             $kind = $first->kind === 'refined' ? 'refined' : 'reversed';
-            $this->book->enter($workshop, $kind, $back, $making, $entry);
+            $this->book->enter($workshop, Entry::of($kind, $making)->reversing($entry), $back);
         });
     }
 

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Exceptions\Refused;
 use App\Models\Bead;
-use App\Models\Making;
 use App\Models\Supply;
 use App\Models\SupplyMovement;
 use App\Models\User;
@@ -19,7 +18,6 @@ use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Quantity\Unreadable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /**
  * Beads and bought supplies come in, are used, counted again and reversed; every change is a line, and no line is
@@ -29,26 +27,20 @@ final class SupplyBook
 {
     private const LONGEST_NAME = 120;
 
-    /**
-     * @param  'received'|'used'|'corrected'|'reversed'  $kind
-     * @param  list<SupplyLine>  $lines  lines of nothing are left out
-     */
-    public function enter(
-        Workshop $workshop, string $kind, array $lines, ?Making $making = null, ?string $entry = null,
-        ?string $reverses = null,
-    ): void {
-        $entry ??= (string) Str::ulid();
-        DB::transaction(function () use ($workshop, $kind, $lines, $making, $entry, $reverses): void {
+    /** @param  list<SupplyLine>  $lines  lines of nothing are left out */
+    public function enter(Workshop $workshop, Entry $entry, array $lines): void
+    {
+        DB::transaction(function () use ($workshop, $entry, $lines): void {
             foreach ($lines as $line) {
                 if ($line->amount === 0) {
                     continue;
                 }
                 SupplyMovement::query()->create([
-                    'workshop_id' => $workshop->id, 'entry' => $entry, 'kind' => $kind,
+                    'workshop_id' => $workshop->id, 'entry' => $entry->name, 'kind' => $entry->kind,
                     'bead_id' => $line->of instanceof Bead ? $line->of->id : null,
                     'supply_id' => $line->of instanceof Supply ? $line->of->id : null,
-                    'making_id' => $making?->id, 'amount' => $line->amount, 'words' => $line->words,
-                    'reverses' => $reverses, 'maker' => User::signedIn(),
+                    'making_id' => $entry->making?->id, 'amount' => $line->amount, 'words' => $line->words,
+                    'reverses' => $entry->reverses, 'maker' => User::signedIn(),
                 ]);
             }
         });
@@ -71,7 +63,7 @@ final class SupplyBook
                 $kept[] = $own = Bead::query()->create(
                     [...Bead::columns($bead), 'workshop_id' => $workshop->id, 'price_e4' => $price?->e4()],
                 );
-                $this->enter($workshop, 'received', [new SupplyLine($own, $count, 'received '.$bead->words())]);
+                $this->enter($workshop, Entry::of('received'), [new SupplyLine($own, $count, 'received '.$bead->words())]);
             }
 
             return $kept;
@@ -143,7 +135,7 @@ final class SupplyBook
 
         return DB::transaction(function () use ($workshop, $supply, $read): Supply {
             $supply->forceFill(array_diff_key($read, ['line' => null]))->save();
-            $this->enter($workshop, 'received', array_values(array_filter(
+            $this->enter($workshop, Entry::of('received'), array_values(array_filter(
                 $read, fn (mixed $one): bool => $one instanceof SupplyLine,
             )));
 
@@ -168,7 +160,7 @@ final class SupplyBook
             $by = $holds - ($of instanceof Bead ? $of->owned : $of->held);
             $this->enter(
                 $workshop,
-                'corrected',
+                Entry::of('corrected'),
                 [new SupplyLine(
                     $of, $by,
                     ($of instanceof Bead ? $of->core()->words() : $of->name)
@@ -183,9 +175,9 @@ final class SupplyBook
      *
      * @param  array<int, int>  $packed  further amounts, by the supply's id
      */
-    public function use(Workshop $workshop, Plan $plan, Making $making, ?string $entry, array $packed): void
+    public function use(Workshop $workshop, Plan $plan, Entry $entry, array $packed): void
     {
-        $for = 'for '.$making->document()->name;
+        $for = 'for '.$plan->piece->name;
         $lines = [];
         /** @var Collection<int, Bead> $beads */
         $beads = $workshop->beads()->where('owned', '>', 0)->orderBy('id')->get();
@@ -215,7 +207,7 @@ final class SupplyBook
         foreach ($supplies as $supply) {
             $lines[] = new SupplyLine($supply, -min($supply->held, $wanted[$supply->id] ?? 0), $supply->name.' '.$for);
         }
-        $this->enter($workshop, 'used', $lines, $making, $entry);
+        $this->enter($workshop, $entry, $lines);
     }
 
     /**
@@ -241,7 +233,7 @@ final class SupplyBook
             ($of instanceof Bead ? $of->owned : $of->held) - $line->amount >= 0 || throw Refused::wouldHoldLess($name);
             $back[] = new SupplyLine($of, -$line->amount, 'reversed: '.$line->words);
         }
-        $this->enter($workshop, 'reversed', $back, reverses: $entry);
+        $this->enter($workshop, Entry::of('reversed')->reversing($entry), $back);
 
         return true;
     }
