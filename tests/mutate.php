@@ -10,8 +10,8 @@ const ROOT = __DIR__.'/..';
 // A test that takes so many times longer than without a fault does not end.
 const PATIENCE = 4;
 const PHPUNIT = 'vendor/bin/phpunit --no-progress --stop-on-defect ';
-// Where faults are put, and the tests that are to find them: what tells most at once comes first. Of the wide ones, which
-// would find more, only what was looked at.
+// Where faults are put, and the tests that are to find them: what tells most at once comes first. Of the wide ones,
+// which would find more, only what was looked at.
 const ROOMS = [
     'core' => ['core/src', [
         'core/tests/GridTest.php', 'core/tests/Sum/SweepTest.php', '--testsuite core --exclude-group wide',

@@ -142,7 +142,8 @@ final class Box
             $lines[] = Line::of($to, $metal, $milligrams, $words);
         }
         $this->book->enter(
-            Workshop::query()->findOrFail($finished->workshop_id), Entry::of($kind, $finished->making()->first()), $lines,
+            Workshop::query()->findOrFail($finished->workshop_id),
+            Entry::of($kind, $finished->making()->first()), $lines,
         );
     }
 

@@ -13,6 +13,9 @@ use App\Models\Workshop;
 use App\Read\CuttingDesk;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Count;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -24,60 +27,88 @@ final class Cutting
     /** A lot's length comes from its mass: it is not known any finer, mm. */
     private const PLAY_MM = 0.5;
 
+    /** So many cuts of a kind are ticked off at once. */
+    private const MOST = 10_000;
+
     /**
      * One or more cuts of a kind have been made, or one was spoiled.
      *
-     * @param  string  $key  the cut's in its piece
+     * @param  array<string, string>  $input  piece, lot, cut (its key in the piece), count, do (`spoiled`)
      *
-     * @throws Refused if the cut is no longer wanted, or the lot does not hold it
+     * @throws Problem if the cut is no longer wanted, or the lot does not hold it
      */
-    public function tick(Workshop $workshop, string $piece, string $lot, string $key, int $count, bool $isSpoiled): void
+    public function tick(Workshop $workshop, array $input): void
     {
-        DB::transaction(function () use ($workshop, $piece, $lot, $key, $count, $isSpoiled): void {
-            /** @var Piece|null $for */
-            $for = $workshop->pieces()->where('ulid', $piece)->first();
-            /** @var Lot|null $from */
-            $from = $workshop->lots()->withHeld()->where('ulid', $lot)->first();
-            $for !== null && $from !== null
-                || throw Refused::invalid(
-                    'lot',
-                    'That piece or lot is not in this workshop: open the cutting plan again.',
-                );
-            $profile = $workshop->profile();
-            $cut = array_values(
-                array_filter(
-                    Planner::plan($for->document(), $profile)->cuts,
-                    fn (Cut $cut): bool => $cut->key() === $key,
-                ),
-            )[0] ?? null;
-            $cut !== null
-                || throw Refused::invalid('cut', 'That cut is no longer in the design: open the cutting plan again.');
-            $ticks = CutTick::query()->where('workshop_id', $workshop->id);
-            $left = $cut->count - (clone $ticks)->where(
-                'piece_id',
-                $for->id,
-            )->where('cut', $key)->where('is_spoiled', false)->count();
-            $many = $isSpoiled ? 1 : max(0, min($left, $count));
-            $many > 0 || throw Refused::invalid('cut', "All {$cut->count} of this cut are ticked off already.");
-            $length = $cut->printedMm($profile->ruler);
-            $taken = (clone $ticks)->where('lot_id', $from->id);
-            $held = $from->heldMm() - (clone $taken)->sum('length_um') / 1000 - $taken->count() * $cut->trimMm();
+        DB::transaction(function () use ($workshop, $input): void {
+            [$piece, $lot] = $this->named($workshop, $input);
+            $ruler = $workshop->profile()->ruler;
+            $cut = $this->cut($piece, $workshop->profile(), $input['cut'] ?? '');
+            $isSpoiled = ($input['do'] ?? '') === 'spoiled';
+            $many = $isSpoiled ? 1 : $this->left($piece, $cut, $input['count'] ?? '');
+            $needed = $many * $cut->grossMm($ruler);
+            $held = $this->heldMm($lot, $cut->trimMm());
             // The last cut needs no clean end beyond it.
-            $held >= $many * $cut->grossMm($profile->ruler) - $cut->trimMm() - self::PLAY_MM
-                || throw Refused::invalid(
-                    'lot',
-                    "{$from->name} holds ".$profile->length(max(0.0, $held)).', and '.$profile->length($many * $length)
-                        .' were to come from it. If it really is longer, correct it under Stock.',
-                );
+            $held >= $needed - $cut->trimMm() - self::PLAY_MM || throw Refused::invalid(
+                'lot',
+                "{$lot->name} holds ".$workshop->profile()->length(max(0.0, $held)).', and '
+                    .$workshop->profile()->length($many * $cut->printedMm($ruler))
+                    .' were to come from it. If it really is longer, correct it under Stock.',
+            );
             foreach (range(1, $many) as $one) {
-                CutTick::query()->create(
-                    [
-                        'workshop_id' => $workshop->id, 'piece_id' => $for->id, 'lot_id' => $from->id, 'cut' => $key,
-                        'length_um' => (int) round($length * 1000), 'is_spoiled' => $isSpoiled,
-                    ],
-                );
+                CutTick::query()->create([
+                    'workshop_id' => $workshop->id, 'piece_id' => $piece->id, 'lot_id' => $lot->id,
+                    'cut' => $cut->key(), 'length_um' => (int) round($cut->printedMm($ruler) * 1000),
+                    'is_spoiled' => $isSpoiled,
+                ]);
             }
         });
+    }
+
+    /**
+     * @param  array<string, string>  $input
+     * @return array{Piece, Lot}
+     */
+    private function named(Workshop $workshop, array $input): array
+    {
+        /** @var Piece|null $piece */
+        $piece = $workshop->pieces()->where('ulid', $input['piece'] ?? '')->first();
+        /** @var Lot|null $lot */
+        $lot = $workshop->lots()->withHeld()->where('ulid', $input['lot'] ?? '')->first();
+
+        return $piece !== null && $lot !== null ? [$piece, $lot] : throw Refused::invalid(
+            'lot', 'That piece or lot is not in this workshop: open the cutting plan again.',
+        );
+    }
+
+    private function cut(Piece $piece, Profile $profile, string $key): Cut
+    {
+        foreach (Planner::plan($piece->document(), $profile)->cuts as $cut) {
+            if ($cut->key() === $key) {
+                return $cut;
+            }
+        }
+
+        throw Refused::invalid('cut', 'That cut is no longer in the design: open the cutting plan again.');
+    }
+
+    /** Of so many cuts of a kind, those that are not ticked off yet. */
+    private function left(Piece $piece, Cut $cut, string $count): int
+    {
+        $done = CutTick::query()->where('piece_id', $piece->id)->where('cut', $cut->key())
+            ->where('is_spoiled', false)->count();
+        $left = min($cut->count - $done, Count::parse($count, 'count', 1, self::MOST));
+
+        return $left > 0
+            ? $left
+            : throw Refused::invalid('cut', "All {$cut->count} of this cut are ticked off already.");
+    }
+
+    /** What a lot holds beyond what was ticked off on it, and a clean end for each of those. */
+    private function heldMm(Lot $lot, float $trimMm): float
+    {
+        $taken = CutTick::query()->where('lot_id', $lot->id);
+
+        return $lot->heldMm() - (clone $taken)->sum('length_um') / 1000 - $taken->count() * $trimMm;
     }
 
     /**

@@ -166,7 +166,8 @@ final class Drilling
                 ),
             );
         MakingCut::query()->create([
-            'workshop_id' => $drill->workshop_id, 'drill_id' => $drill->id, 'label' => self::KINDS[$drill->kind]['words'],
+            'workshop_id' => $drill->workshop_id, 'drill_id' => $drill->id,
+            'label' => self::KINDS[$drill->kind]['words'],
             'count' => 1, 'planned_um' => (int) round(1000 * $formed), 'cut_um' => (int) round(1000 * $cut),
             'left_um' => (int) round(1000 * $left),
             'way' => Work::LOOPS, 'awg' => SizeSystem::nearestAwg($wireMm),

@@ -153,7 +153,7 @@ final class Stockkeeping
         });
     }
 
-    /** @return array<string, int|string|null> what a lot keeps of its wire: its mass as it measures, where that is known */
+    /** @return array<string, int|string|null> what a lot keeps of its wire: its mass as it was measured, if it was */
     private static function told(Wire $wire, ?WireSize $measured): array
     {
         $drawn = $measured === null ? $wire : $wire->withSize($measured);

@@ -63,7 +63,8 @@ final class SupplyBook
                 $kept[] = $own = Bead::query()->create(
                     [...Bead::columns($bead), 'workshop_id' => $workshop->id, 'price_e4' => $price?->e4()],
                 );
-                $this->enter($workshop, Entry::of('received'), [new SupplyLine($own, $count, 'received '.$bead->words())]);
+                $came = new SupplyLine($own, $count, 'received '.$bead->words());
+                $this->enter($workshop, Entry::of('received'), [$came]);
             }
 
             return $kept;

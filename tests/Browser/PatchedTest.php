@@ -132,7 +132,9 @@ final class PatchedTest extends BrowserTestCase
                 .'new MutationObserver(look).observe(document.body, '
                 .'{ subtree: true, childList: true, attributes: true, attributeFilter: ["aria-busy"] });',
         );
-        $figure = fn (): string => self::$browser->executeScript("return {$price}.querySelector('.figure').textContent");
+        $figure = fn (): string => self::$browser->executeScript(
+            "return {$price}.querySelector('.figure').textContent",
+        );
         $this->change('#part-p2');
         $was = $figure();
         $this->change('#part-copy');

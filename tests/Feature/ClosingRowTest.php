@@ -35,7 +35,7 @@ final class ClosingRowTest extends TestCase
         return CutShare::of($cut, new Collection)[0]->with($count);
     }
 
-    /** gross = net + kept + scrap, none less than nothing, and no more than the lot has: over many lengths and counts. */
+    /** gross = net + kept + scrap, none less than nothing, no more than the lot has: over many lengths and counts. */
     public function test_metal_is_conserved_whatever_was_cut_left_and_kept(): void
     {
         $cut = $this->cut();

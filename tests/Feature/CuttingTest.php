@@ -163,6 +163,9 @@ final class CuttingTest extends TestCase
             'were to come from it',
         );
         $this->tick($piece, $short, 'p77')->assertStatus(422)->assertSee('no longer in the design');
+        foreach (['0', '-2', 'some', ''] as $count) {
+            $this->tick($piece, $short, 'p2', ['count' => $count])->assertStatus(422)->assertSee('Count');
+        }
         self::assertSame(0, CutTick::query()->count());
         $this->tick($piece, $short, 'p2', ['count' => 1])->assertStatus(303);
         $tick = CutTick::query()->firstOrFail();

@@ -74,8 +74,9 @@ final class TypedInTest extends TestCase
         }
         $bead = Bead::query()->first();
         if ($bead !== null) {
-            self::assertSame(['/stock#beads', "{$bead->owned} × {$bead->core()->words()} in the tray."], [$where, $words]);
-            self::assertSame("{$bead->owned} × {$bead->core()->words()}, into the tray", $said);
+            $many = "{$bead->owned} × {$bead->core()->words()}";
+            self::assertSame(['/stock#beads', "{$many} in the tray."], [$where, $words]);
+            self::assertSame("{$many}, into the tray", $said);
 
             return;
         }
@@ -106,7 +107,8 @@ final class TypedInTest extends TestCase
     /** The coil that would hang on the wall is as long as was said. */
     public function test_its_ghost_is_as_long_as_it_will_be(): void
     {
-        foreach (['3 m 22 awg sterling' => 3000.0, '40 cm 1 mm brass' => 400.0, '10 ft 20 awg copper' => 3048.0] as $line => $mm) {
+        $long = ['3 m 22 awg sterling' => 3000.0, '40 cm 1 mm brass' => 400.0, '10 ft 20 awg copper' => 3048.0];
+        foreach ($long as $line => $mm) {
             $typed = TypedIn::read($this->workshop(), $line);
             self::assertNotNull($typed->ghost, $line);
             // Kept in whole milligrams: half of one is 0.3 mm of the thinnest of them.
@@ -130,8 +132,8 @@ final class TypedInTest extends TestCase
     public static function refused(): array
     {
         return [
-            'of which metal' => ['5 m 22 awg'], 'how thick' => ['5 m sterling'], 'two metals' => ['5 m 22 awg copper brass'],
-            'nothing' => ['   '], 'none of it' => ['0 m 22 awg copper'],
+            'of which metal' => ['5 m 22 awg'], 'how thick' => ['5 m sterling'],
+            'two metals' => ['5 m 22 awg copper brass'], 'nothing' => ['   '], 'none of it' => ['0 m 22 awg copper'],
             'more than there is room for' => ['5 m 22 awg copper '.str_repeat('soft ', 40)],
         ];
     }

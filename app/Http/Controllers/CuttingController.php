@@ -120,12 +120,7 @@ final class CuttingController extends Controller
     {
         try {
             $cutting->tick(
-                $this->workshop($request),
-                $this->text($request, 'piece'),
-                $this->text($request, 'lot'),
-                $this->text($request, 'cut'),
-                (int) $this->text($request, 'count'),
-                $this->text($request, 'do') === 'spoiled',
+                $this->workshop($request), $this->texts($request, 'piece', 'lot', 'cut', 'count', 'do'),
             );
         } catch (Problem $problem) {
             return $this->again($this->page($request), $problem);

@@ -14,7 +14,7 @@ use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Vector;
 use PHPUnit\Framework\TestCase;
 
-/** How far a wire is pushed aside runs on smoothly: a uniform cubic B-spline [de Boor, A practical guide to splines]. */
+/** How far a wire is pushed aside goes on smoothly: a cubic B-spline [de Boor, A practical guide to splines]. */
 final class AsideTest extends TestCase
 {
     private static function course(): Course

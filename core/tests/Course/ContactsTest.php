@@ -52,10 +52,13 @@ final class ContactsTest extends TestCase
         for ($stretch = mt_rand(1, 2); $stretch > 0; $stretch--) {
             $mm = mt_rand(20, 90) / 10;
             $kind = self::KINDS[mt_rand(0, count(self::KINDS) - 1)];
-            $moves[] = new Move(Segment::given($kind, $mm, "stretch {$stretch}", '', 'given', 'the test'), new Straight($mm));
+            $segment = Segment::given($kind, $mm, "stretch {$stretch}", '', 'given', 'the test');
+            $moves[] = new Move($segment, new Straight($mm));
         }
 
-        return new Course('wire', 'wire', $moves, new Frame(new Vector(3 * $any(), 3 * $any(), $any() / 2), $ahead, $side));
+        $at = new Vector(3 * $any(), 3 * $any(), $any() / 2);
+
+        return new Course('wire', 'wire', $moves, new Frame($at, $ahead, $side));
     }
 
     /** @param  list<array{Course, float}>  $wires */
@@ -68,7 +71,8 @@ final class ContactsTest extends TestCase
         foreach (self::pairs($bodies) as [$one, $other]) {
             $touch = ($bodies->thick[$one] + $bodies->thick[$other]) / 2;
             $into = $touch - $shift->apartMm($one, $other);
-            if (self::meet($bodies, [$one, $other], $touch) && $into > 0.1 * min($bodies->thick[$one], $bodies->thick[$other])) {
+            $isDeep = $into > 0.1 * min($bodies->thick[$one], $bodies->thick[$other]);
+            if ($isDeep && self::meet($bodies, [$one, $other], $touch)) {
                 $pressing["{$one} {$other}"] = round($touch, 9);
             }
         }
