@@ -61,15 +61,23 @@ final class Served
         return $served;
     }
 
-    /** One that nobody listens at: suites run beside each other. */
+    /**
+     * One that nobody listens at, and from which none asks: whoever stops for a while finds it free again. Suites run
+     * beside each other.
+     */
     public static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        is_resource($socket) || throw new RuntimeException('No port is free.');
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
+        for ($try = 0; $try < 50; $try++) {
+            $port = random_int(18_000, 31_999);
+            $socket = @stream_socket_server("tcp://127.0.0.1:{$port}");
+            if (is_resource($socket)) {
+                fclose($socket);
 
-        return (int) explode(':', $name)[1];
+                return $port;
+            }
+        }
+
+        throw new RuntimeException('No port is free.');
     }
 
     public function artisan(string $command): void
@@ -98,9 +106,17 @@ final class Served
             ]);
         is_resource($server) || throw new RuntimeException('The server did not start.');
         $this->server = $server;
-        for ($try = 0; $try < 200 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
+        for ($try = 0; $try < 1200; $try++) {
+            if (is_resource($open = @fsockopen('127.0.0.1', $this->port))) {
+                fclose($open);
+
+                return;
+            }
+            proc_get_status($server)['running'] || throw new RuntimeException("Nothing is served at {$this->address}.");
             usleep(50_000);
         }
+
+        throw new RuntimeException("{$this->address} does not answer.");
     }
 
     /** As when the plug is pulled: all its workers at once. */
