@@ -134,6 +134,23 @@ final class ScriptTest extends TestCase
         }
         self::assertStringContainsString('Stopped', (string) file_get_contents($log));
         self::assertFalse(@fsockopen('127.0.0.1', (int) parse_url($address, PHP_URL_PORT)), 'nothing answers any more');
+        for ($try = 0; $try < 100 && $this->left() !== []; $try++) {
+            usleep(50_000);
+        }
+        self::assertSame([], $this->left(), 'no process of it is left');
+    }
+
+    /** @return list<string> what still runs with the database of this test */
+    private function left(): array
+    {
+        $left = [];
+        foreach (glob('/proc/[0-9]*') ?: [] as $process) {
+            if (str_contains((string) @file_get_contents("{$process}/environ"), $this->databases.'-serve.sqlite')) {
+                $left[] = strtr((string) @file_get_contents("{$process}/cmdline"), "\0", ' ');
+            }
+        }
+
+        return $left;
     }
 
     /** @return array{int, string, list<string>} status, body and cookies */
