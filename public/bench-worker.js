@@ -30,7 +30,8 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 // The page that is open when the worker comes, and what it is dressed in.
 self.addEventListener('message', (event) => {
     const asked = event.data.filter((address) => isKept(new URL(address, location.origin)));
-    event.waitUntil(caches.open(store).then((one) => one.addAll(asked)));
+    // Each by itself: what is refused or cut off loses nothing else.
+    event.waitUntil(caches.open(store).then((one) => Promise.allSettled(asked.map((address) => one.add(address)))));
 });
 self.addEventListener('fetch', (event) => {
     const { request } = event;
