@@ -57,7 +57,8 @@
                 <td class="num">{{ Coins::text(max(0, $causes->asking->priceCents() - $bill->costCents - $bill->overheadCents)) }}</td>
                 </tr>
             <tr><td><strong>Price</strong></td><td></td><td
-                class="quiet small">{{ $desk->plan->piece->makes->sold() === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($desk->eachBy($list)) }}</td>
+                class="quiet small">@if (($sold = $desk->plan->piece->makes->sold()) > 1)
+                for {{ $sold }}, each {{ $desk->money($desk->eachBy($list)) }}@endif</td>
                 <td class="num"><strong>{{ Coins::text($causes->asking->priceCents()) }}</strong></td></tr>
         </tbody>
     </table>
